@@ -1,0 +1,8 @@
+package brightlintel.building;
+
+/** Something traced. */
+public sealed interface Element permits Wall, Opening, Slab, GridLine {
+    ElementId id();
+
+    Provenance from();
+}

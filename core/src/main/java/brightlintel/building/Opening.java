@@ -1,0 +1,56 @@
+package brightlintel.building;
+
+/**
+ * A hole in a wall and what fills it.
+ *
+ * @param along of its middle, along the reference from the wall's start
+ * @param sill  and head: above the wall's base
+ */
+public record Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head, Filling filling,
+                      Provenance from) implements Element {
+    public sealed interface Filling {
+        /** Hinge at the end of travel side: false at the jamb nearer to the wall's start; opens to the left or right of the wall's direction. */
+        record Door(boolean hingeFar, boolean opensLeft) implements Filling { }
+
+        record Window() implements Filling { }
+
+        record Empty() implements Filling { }
+    }
+
+    public Opening {
+        if (!(width.value() > 0.01 && width.value() < 100)) throw new IllegalArgumentException("width " + width.value() + " is not within 0.01..100");
+        if (!(head.value() > sill.value())) throw new IllegalArgumentException("head " + head.value() + " is not above sill " + sill.value());
+    }
+
+    public double start() {
+        return along - width.value() / 2;
+    }
+
+    public double end() {
+        return along + width.value() / 2;
+    }
+
+    public Opening withAlong(double a) {
+        return new Opening(id, wall, a, width, sill, head, filling, from);
+    }
+
+    public Opening withWall(ElementId w) {
+        return new Opening(id, w, along, width, sill, head, filling, from);
+    }
+
+    public Opening withWidth(Given<Double> w) {
+        return new Opening(id, wall, along, w, sill, head, filling, from);
+    }
+
+    public Opening withHeights(Given<Double> s, Given<Double> h) {
+        return new Opening(id, wall, along, width, s, h, filling, from);
+    }
+
+    public Opening with(Filling f) {
+        return new Opening(id, wall, along, width, sill, head, f, from);
+    }
+
+    public Opening withId(ElementId i, Provenance p) {
+        return new Opening(i, wall, along, width, sill, head, filling, p);
+    }
+}

@@ -1,0 +1,16 @@
+package brightlintel.building;
+
+import java.util.List;
+
+public sealed interface Why {
+    record Assumed() implements Why { }
+
+    record Stated() implements Why { }
+
+    /** @param confidence 0..1 */
+    record Read(double confidence, List<String> evidence) implements Why {
+        public Read {
+            evidence = List.copyOf(evidence);
+        }
+    }
+}

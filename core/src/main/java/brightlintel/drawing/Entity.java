@@ -1,0 +1,133 @@
+package brightlintel.drawing;
+
+import brightlintel.geom.Vec3;
+import java.util.List;
+
+/**
+ * What a file draws, with coordinates, heights and extrusions as stored. Angles are radians. Centres of arcs and circles, polylines,
+ * texts and inserts are in the object's own system (see {@link ObjectSystem}); lines, points, ellipses, splines and long texts are in
+ * world coordinates.
+ */
+public sealed interface Entity {
+    EntityKey key();
+
+    Style style();
+
+    Vec3 extrusion();
+
+    /** The format's own word for the kind. */
+    String kind();
+
+    record Line(EntityKey key, Style style, Vec3 extrusion, Vec3 a, Vec3 b) implements Entity {
+        @Override public String kind() {
+            return "LINE";
+        }
+    }
+
+    record Dot(EntityKey key, Style style, Vec3 extrusion, Vec3 at) implements Entity {
+        @Override public String kind() {
+            return "POINT";
+        }
+    }
+
+    record Circle(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, double radius) implements Entity {
+        @Override public String kind() {
+            return "CIRCLE";
+        }
+    }
+
+    /** Counter-clockwise from start to end. */
+    record Arc(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, double radius, double start, double end) implements Entity {
+        @Override public String kind() {
+            return "ARC";
+        }
+    }
+
+    /** Parameters, not angles: centre + major cos(w) + minor sin(w). */
+    record Ellipse(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, Vec3 major, double ratio, double start, double end) implements Entity {
+        @Override public String kind() {
+            return "ELLIPSE";
+        }
+    }
+
+    enum PolylineKind { LIGHT, PLANE, SPACE, MESH, POLYFACE }
+
+    /**
+     * @param points x, y, z, bulge of each vertex; the z of plane kinds is their elevation
+     * @param frame  vertices, by index, that only frame a spline and draw nothing
+     * @param rows   of a mesh (and columns), 0 otherwise
+     * @param faces  of a polyface: four vertex numbers a face, from 1, negative where the edge is hidden, 0 for none
+     */
+    record Polyline(EntityKey key, Style style, Vec3 extrusion, PolylineKind sort, boolean closed, Doubles points, List<Integer> frame,
+                    int rows, int columns, List<Integer> faces) implements Entity {
+        public Polyline {
+            frame = List.copyOf(frame);
+            faces = List.copyOf(faces);
+        }
+
+        public int size() {
+            return points.size() / 4;
+        }
+
+        @Override public String kind() {
+            return sort == PolylineKind.LIGHT ? "LWPOLYLINE" : "POLYLINE";
+        }
+    }
+
+    /** @param weights empty for a plain spline; points are x, y, z rows */
+    record Spline(EntityKey key, Style style, Vec3 extrusion, int degree, boolean closed, Doubles knots, Doubles weights,
+                  Doubles controls, Doubles fits) implements Entity {
+        @Override public String kind() {
+            return "SPLINE";
+        }
+    }
+
+    enum TextSort { TEXT, MTEXT, ATTRIB, ATTDEF }
+
+    enum Across { LEFT, CENTRE, RIGHT, STRETCHED }
+
+    enum Upward { BASE, BOTTOM, MIDDLE, TOP }
+
+    /**
+     * @param raw       as stored, with its codes; {@link TextCodes} makes it plain
+     * @param at        the insertion point as stored
+     * @param anchor    the point that the alignment speaks of; equal to at where the file gives none
+     * @param width     of the frame of a long text, 0 for none
+     * @param shown     false for attributes flagged as not to be seen
+     */
+    record Text(EntityKey key, Style style, Vec3 extrusion, TextSort sort, String raw, String tag, double height, Vec3 at, Vec3 anchor,
+                double rotation, double widthFactor, double width, Across across, Upward upward, boolean shown) implements Entity {
+        @Override public String kind() {
+            return sort.name();
+        }
+    }
+
+    record Insert(EntityKey key, Style style, Vec3 extrusion, String block, Vec3 at, Vec3 scale, double rotation, int columns, int rows,
+                  double columnStep, double rowStep, List<Text> attributes) implements Entity {
+        public Insert {
+            attributes = List.copyOf(attributes);
+        }
+
+        @Override public String kind() {
+            return "INSERT";
+        }
+    }
+
+    /**
+     * A written measure. What it looks like stands in a block of its own; the points and values are kept as evidence.
+     *
+     * @param sort     0 turned, 1 aligned, 2 angle of two lines, 3 diameter, 4 radius, 5 angle of three points, 6 ordinate
+     * @param measured the value as stored, NaN where the file gives none
+     * @param override text typed over the value, "" for none
+     * @param at       definition point; first and second are the measured ends of the linear kinds, arc the fourth point of the others
+     */
+    record Dimension(EntityKey key, Style style, Vec3 extrusion, int sort, String block, double measured, String override, Vec3 at,
+                     Vec3 textAt, Vec3 first, Vec3 second, Vec3 arc, double rotation, String dimensionStyle) implements Entity {
+        @Override public String kind() {
+            return "DIMENSION";
+        }
+    }
+
+    /** Not understood yet: kept by kind, counted, reported. */
+    record KnownByKindOnly(EntityKey key, Style style, Vec3 extrusion, String kind) implements Entity { }
+}

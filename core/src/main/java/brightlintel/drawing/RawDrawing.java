@@ -1,0 +1,32 @@
+package brightlintel.drawing;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A file as it was read. Never part of a project; cached by hash.
+ *
+ * @param version what the file calls its version, "" where it does not say
+ * @param blocks  by name in lower case, which is how the formats compare names
+ */
+public record RawDrawing(String sha256, Format format, String version, Header header, List<Layer> layers, List<Space> spaces,
+                         Map<String, Block> blocks, Report report) {
+    public RawDrawing {
+        layers = List.copyOf(layers);
+        spaces = List.copyOf(spaces);
+        blocks = java.util.Collections.unmodifiableMap(new java.util.LinkedHashMap<>(blocks));
+    }
+
+    public Optional<Space> space(SpaceKey key) {
+        return spaces.stream().filter(s -> s.key().equals(key)).findFirst();
+    }
+
+    public Optional<Block> block(String name) {
+        return Optional.ofNullable(blocks.get(Names.key(name)));
+    }
+
+    public Optional<Layer> layer(String name) {
+        return layers.stream().filter(l -> l.name().equalsIgnoreCase(name)).findFirst();
+    }
+}

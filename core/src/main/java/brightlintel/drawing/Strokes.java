@@ -1,0 +1,155 @@
+package brightlintel.drawing;
+
+import brightlintel.geom.Affine;
+import brightlintel.geom.Box;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import brightlintel.geom.SegmentIndex;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * One space, flattened to the plan: strokes (each one straight or curved piece) and their chords, as flat arrays. Coordinates are file
+ * units minus {@link #origin()}, which lies near the drawing's main cluster, so that no digits are lost far from 0,0. Never changed.
+ */
+public final class Strokes {
+    private final Point origin;
+    private final double[] xy;
+    private final int[] strokeOfChord;
+    private final int[] firstChord;
+    private final int[] layer;
+    private final int[] colour;
+    private final int[] piece;
+    private final Entity[] entity;
+    private final Path[] path;
+    private final Curve[] curve;
+    private final List<Layer> layers;
+    private final List<TextMark> texts;
+    private final Report report;
+    private final SegmentIndex index;
+
+    /** The nest of inserts through which an entity came into the space; null at the top. */
+    public record Path(Path outer, EntityKey insert, String block, int row, int column) { }
+
+    /**
+     * A text in its place. The map takes text space (height 1, x along the line, baseline through 0,0) to shifted file units.
+     *
+     * @param plain  lines parted by \n
+     * @param colour 0xRRGGBB
+     */
+    public record TextMark(String plain, Affine map, Entity.Across across, Entity.Upward upward, double widthFactor, int layer, int colour, Entity entity) { }
+
+    /** The columns of the table of strokes, handed over once. */
+    public record Columns(double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] piece, Entity[] entity, Path[] path, Curve[] curve) { }
+
+    public Strokes(Point origin, Columns c, List<Layer> layers, List<TextMark> texts, Report report) {
+        this.origin = origin;
+        this.xy = c.xy;
+        this.strokeOfChord = c.strokeOfChord;
+        this.firstChord = c.firstChord;
+        this.layer = c.layer;
+        this.colour = c.colour;
+        this.piece = c.piece;
+        this.entity = c.entity;
+        this.path = c.path;
+        this.curve = c.curve;
+        this.layers = List.copyOf(layers);
+        this.texts = List.copyOf(texts);
+        this.report = report;
+        this.index = SegmentIndex.of(xy);
+    }
+
+    public Point origin() {
+        return origin;
+    }
+
+    public int size() {
+        return layer.length;
+    }
+
+    public int chords() {
+        return strokeOfChord.length;
+    }
+
+    /** x0 y0 x1 y1 of each chord. For fast loops: not to be changed. */
+    public double[] xy() {
+        return xy;
+    }
+
+    public int strokeOf(int chord) {
+        return strokeOfChord[chord];
+    }
+
+    /** First chord of a stroke; that of {@link #size()} is the number of chords. */
+    public int firstChord(int stroke) {
+        return firstChord[stroke];
+    }
+
+    public int layerOf(int stroke) {
+        return layer[stroke];
+    }
+
+    /** 0xRRGGBB. */
+    public int colourOf(int stroke) {
+        return colour[stroke];
+    }
+
+    public Entity entityOf(int stroke) {
+        return entity[stroke];
+    }
+
+    public int pieceOf(int stroke) {
+        return piece[stroke];
+    }
+
+    /** null at the top. */
+    public Path pathOf(int stroke) {
+        return path[stroke];
+    }
+
+    /** The exact curve, in shifted file units. */
+    public Curve curveOf(int stroke) {
+        Curve c = curve[stroke];
+        if (c != null) return c;
+        int i = 4 * firstChord[stroke];
+        return new Curve.Straight(new Point(xy[i], xy[i + 1]), new Point(xy[i + 2], xy[i + 3]));
+    }
+
+    public boolean isStraight(int stroke) {
+        return curve[stroke] == null;
+    }
+
+    public List<Layer> layers() {
+        return layers;
+    }
+
+    public List<TextMark> texts() {
+        return texts;
+    }
+
+    public Report report() {
+        return report;
+    }
+
+    public SegmentIndex index() {
+        return index;
+    }
+
+    public int[] countByLayer() {
+        int[] out = new int[layers.size()];
+        for (int l : layer) out[l]++;
+        return out;
+    }
+
+    /** In shifted file units. */
+    public Box boxOf(int stroke) {
+        Box b = Box.EMPTY;
+        for (int c = firstChord[stroke]; c < firstChord[stroke + 1]; c++)
+            b = b.with(new Point(xy[4 * c], xy[4 * c + 1])).with(new Point(xy[4 * c + 2], xy[4 * c + 3]));
+        return b;
+    }
+
+    @Override public String toString() {
+        return "Strokes[" + size() + ", origin " + origin + ", layers " + Arrays.toString(layers.stream().map(Layer::name).toArray()) + "]";
+    }
+}

@@ -1,0 +1,96 @@
+package brightlintel.drawing;
+
+/** Makes plain text of stored text: the codes of the exchange format for signs, fonts, stacks and lines. */
+public final class TextCodes {
+    private TextCodes() { }
+
+    /** Lines kept, parted by \n. */
+    public static String plain(Entity.Text text) {
+        return plain(text.raw(), text.sort() == Entity.TextSort.MTEXT);
+    }
+
+    public static String plain(String raw, boolean formatted) {
+        StringBuilder out = new StringBuilder(raw.length());
+        for (int i = 0; i < raw.length(); ) {
+            char c = raw.charAt(i);
+            if (c == '%' && raw.startsWith("%%", i)) i = percent(raw, i, out);
+            else if (c == '\\' && i + 1 < raw.length() && (raw.charAt(i + 1) == 'U' || raw.charAt(i + 1) == 'u') && isUnicode(raw, i)) {
+                out.append((char) Integer.parseInt(raw, i + 3, i + 7, 16));
+                i += 7;
+            } else if (c == '^' && i + 1 < raw.length()) i = caret(raw, i, out);
+            else if (formatted && c == '\\' && i + 1 < raw.length()) i = backslash(raw, i, out);
+            else {
+                if (!(formatted && (c == '{' || c == '}'))) out.append(c);
+                i++;
+            }
+        }
+        return out.toString();
+    }
+
+    private static boolean isUnicode(String s, int i) {
+        if (i + 7 > s.length() || s.charAt(i + 2) != '+') return false;
+        for (int k = i + 3; k < i + 7; k++) if (Character.digit(s.charAt(k), 16) < 0) return false;
+        return true;
+    }
+
+    private static int percent(String s, int i, StringBuilder out) {
+        if (i + 2 >= s.length()) {
+            out.append("%%");
+            return i + 2;
+        }
+        char c = Character.toLowerCase(s.charAt(i + 2));
+        switch (c) {
+            case 'd' -> out.append('°');
+            case 'p' -> out.append('±');
+            case 'c' -> out.append('∅');
+            case '%' -> out.append('%');
+            case 'u', 'o', 'k' -> { }
+            default -> {
+                int end = i + 2;
+                while (end < s.length() && end < i + 5 && Character.isDigit(s.charAt(end))) end++;
+                if (end == i + 2) {
+                    out.append("%%");
+                    return i + 2;
+                }
+                out.append((char) Integer.parseInt(s, i + 2, end, 10));
+                return end;
+            }
+        }
+        return i + 3;
+    }
+
+    private static int caret(String s, int i, StringBuilder out) {
+        switch (s.charAt(i + 1)) {
+            case 'I' -> out.append('\t');
+            case 'J', 'M' -> out.append('\n');
+            case ' ' -> out.append('^');
+            default -> {
+                out.append('^');
+                return i + 1;
+            }
+        }
+        return i + 2;
+    }
+
+    private static int backslash(String s, int i, StringBuilder out) {
+        char c = s.charAt(i + 1);
+        switch (c) {
+            case 'P', 'N', 'X' -> out.append('\n');
+            case '~' -> out.append(' ');
+            case '\\', '{', '}' -> out.append(c);
+            case 'L', 'l', 'O', 'o', 'K', 'k' -> { }
+            case 'S' -> {
+                int end = s.indexOf(';', i);
+                if (end < 0) end = s.length();
+                out.append(s.substring(i + 2, end).replace('#', '/').replaceFirst("\\^\\s*", "/"));
+                return Math.min(s.length(), end + 1);
+            }
+            case 'A', 'C', 'c', 'F', 'f', 'H', 'Q', 'T', 'W', 'p' -> {
+                int end = s.indexOf(';', i);
+                return end < 0 ? s.length() : end + 1;
+            }
+            default -> out.append(c);
+        }
+        return i + 2;
+    }
+}

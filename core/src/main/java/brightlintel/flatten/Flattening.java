@@ -1,0 +1,257 @@
+package brightlintel.flatten;
+
+import brightlintel.drawing.Block;
+import brightlintel.drawing.Code;
+import brightlintel.drawing.Colour;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Layer;
+import brightlintel.drawing.Location;
+import brightlintel.drawing.Names;
+import brightlintel.drawing.ObjectSystem;
+import brightlintel.drawing.Progress;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Report;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.drawing.Strokes;
+import brightlintel.drawing.TextCodes;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Affine3;
+import brightlintel.geom.Angles;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Vec3;
+import brightlintel.read.ReadLimits;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Unfolds a space. Layer 0 inside a block takes the layer of the block reference, by-block colours the colour of the reference. What lies in
+ * a reference on a frozen layer is put on that layer, so that it starts hidden with it, as the format asks.
+ */
+public final class Flattening {
+    /** Share of the drawing's size that a chord may lie from its curve: half a millimetre on a house. */
+    private static final double CHORD_SHARE = 2e-5;
+    private static final int PULSE_EVERY = 4096;
+    private final RawDrawing drawing;
+    private final ReadLimits limits;
+    private final Progress progress;
+    private final Report.Builder report = new Report.Builder();
+    private final StrokeTable table = new StrokeTable();
+    private final List<Strokes.TextMark> texts = new ArrayList<>();
+    private final List<Layer> layers;
+    private final Map<String, Integer> layerNumber = new HashMap<>();
+    private final Set<String> open = new HashSet<>();
+    private final Spread spread;
+    private final double chordError;
+    private final long total;
+    private long done;
+    private long unfolded;
+    private boolean full;
+
+    private Flattening(RawDrawing drawing, List<Entity> entities, ReadLimits limits, Progress progress) {
+        this.drawing = drawing;
+        this.limits = limits;
+        this.progress = progress;
+        this.layers = new ArrayList<>(drawing.layers());
+        for (int i = 0; i < layers.size(); i++) layerNumber.put(Names.key(layers.get(i).name()), i);
+        this.spread = Spread.of(entities);
+        this.chordError = spread.size() * CHORD_SHARE;
+        this.total = entities.size();
+    }
+
+    /** @throws java.util.concurrent.CancellationException if progress says stop */
+    public static Strokes of(RawDrawing drawing, SpaceKey space, ReadLimits limits, Progress progress) {
+        List<Entity> entities = drawing.space(space).map(brightlintel.drawing.Space::entities).orElse(List.of());
+        Flattening f = new Flattening(drawing, entities, limits, progress);
+        Point o = f.spread.middle();
+        Affine3 shift = new Affine3(Affine3.IDENTITY.x(), Affine3.IDENTITY.y(), Affine3.IDENTITY.z(), new Vec3(-o.x(), -o.y(), 0));
+        f.all(entities, new Context(shift, null, -1, -1, false, 0));
+        progress.at(Progress.Stage.INDEXING, 0, 0);
+        return new Strokes(o, f.table.columns(), f.layers, f.texts, f.report.build());
+    }
+
+    /** @param layer of the reference, -1 at the top; frozen: everything inside goes to that layer */
+    private record Context(Affine3 map, Strokes.Path path, int layer, int colour, boolean frozen, int depth) { }
+
+    private void all(List<Entity> entities, Context in) {
+        for (Entity e : entities) {
+            if (full) return;
+            if (in.depth == 0) done++;
+            if ((table.size() & (PULSE_EVERY - 1)) == 0) progress.at(Progress.Stage.FLATTENING, done, total);
+            if (e.style().visible()) one(e, in);
+            if (table.size() > limits.strokes()) {
+                full = true;
+                report.say(Code.TOO_MANY_STROKES, new Location.Whole(), limits.strokes());
+            }
+        }
+    }
+
+    private void one(Entity e, Context in) {
+        int layer = layerOf(e, in), colour = colourOf(e, in, layer);
+        StrokeTable.Source s = new StrokeTable.Source(e, in.path, layer, colour);
+        try {
+            shape(e, in, s);
+        } catch (IllegalArgumentException bad) {
+            report.say(Code.BAD_SHAPE, new Location.Whole(), e.kind());
+        }
+    }
+
+    private void shape(Entity e, Context in, StrokeTable.Source s) {
+        switch (e) {
+            case Entity.Line l -> straight(in.map.apply(l.a()), in.map.apply(l.b()), s, 0);
+            case Entity.Circle c -> curve(arc(in.map.of(system(c.extrusion())), c.centre(), c.radius(), 0, Angles.TURN), s, 0);
+            case Entity.Arc a -> curve(arc(in.map.of(system(a.extrusion())), a.centre(), a.radius(), a.start(), Angles.sweep(a.start(), a.end())), s, 0);
+            case Entity.Ellipse l -> ellipse(l, in, s);
+            case Entity.Polyline p -> polyline(p, in, s);
+            case Entity.Spline p -> curve(Splines.of(p, in.map), s, 0);
+            case Entity.Text t -> text(t, in, s);
+            case Entity.Insert i -> insert(i, in, s);
+            case Entity.Dimension d -> block(d, d.block(), in.map, in, s, 0, 0);
+            case Entity.Dot _, Entity.KnownByKindOnly _ -> { }
+        }
+    }
+
+    private int layerOf(Entity e, Context in) {
+        String name = e.style().layer();
+        if (in.layer >= 0 && (in.frozen || name.equals("0"))) return in.layer;
+        return layerNumber.computeIfAbsent(Names.key(name), _ -> {
+            layers.add(new Layer(name, Colour.PLAIN, false, false, false, "", false));
+            return layers.size() - 1;
+        });
+    }
+
+    private int colourOf(Entity e, Context in, int layer) {
+        Colour c = e.style().colour();
+        if (c.byBlock()) return in.colour >= 0 ? in.colour : 0;
+        return c.byLayer() ? layers.get(layer).colour().toRgb() : c.toRgb();
+    }
+
+    private static Affine3 system(Vec3 extrusion) {
+        if (extrusion.equals(Vec3.UP)) return Affine3.IDENTITY;
+        ObjectSystem o = ObjectSystem.of(extrusion);
+        return new Affine3(o.x(), o.y(), o.z(), Vec3.ZERO);
+    }
+
+    private void straight(Vec3 a, Vec3 b, StrokeTable.Source s, int piece) {
+        if (!a.isFinite() || !b.isFinite()) throw new IllegalArgumentException("not finite");
+        table.straight(a.x(), a.y(), b.x(), b.y(), s, piece);
+    }
+
+    private void curve(Curve c, StrokeTable.Source s, int piece) {
+        List<Point> p = Chords.of(c, chordError);
+        for (Point q : p) if (!q.isFinite()) throw new IllegalArgumentException("not finite");
+        table.curved(c, p, s, piece);
+    }
+
+    private static Curve arc(Affine3 map, Vec3 centre, double radius, double start, double sweep) {
+        return new Curve.EllipticArc(map.apply(centre).flat(), map.vector(new Vec3(radius, 0, 0)).flat(), map.vector(new Vec3(0, radius, 0)).flat(), start, sweep);
+    }
+
+    private void ellipse(Entity.Ellipse l, Context in, StrokeTable.Source s) {
+        Vec3 minor = l.extrusion().unit().cross(l.major()).times(l.ratio());
+        curve(new Curve.EllipticArc(in.map.apply(l.centre()).flat(), in.map.vector(l.major()).flat(), in.map.vector(minor).flat(), l.start(),
+            Angles.sweep(l.start(), l.end())), s, 0);
+    }
+
+    private void polyline(Entity.Polyline p, Context in, StrokeTable.Source s) {
+        switch (p.sort()) {
+            case MESH -> mesh(p, in, s);
+            case POLYFACE -> faces(p, in, s);
+            case SPACE -> chain(p, in.map, s);
+            case LIGHT, PLANE -> chain(p, in.map.of(system(p.extrusion())), s);
+        }
+    }
+
+    private void chain(Entity.Polyline p, Affine3 map, StrokeTable.Source s) {
+        int[] at = java.util.stream.IntStream.range(0, p.size()).filter(i -> !p.frame().contains(i)).toArray();
+        int pieces = p.closed() ? at.length : at.length - 1;
+        for (int i = 0; i < pieces; i++) {
+            Vec3 a = vertex(p, at[i]), b = vertex(p, at[(i + 1) % at.length]);
+            double bulge = p.points().get(4 * at[i] + 3);
+            if (a.equals(b)) continue;
+            Piece flat = new Piece(a.flat(), b.flat(), bulge);
+            if (flat.isStraight()) straight(map.apply(a), map.apply(b), s, i);
+            else curve(arc(map, new Vec3(flat.centre().x(), flat.centre().y(), a.z()), flat.radius(), flat.a().minus(flat.centre()).angle(), flat.sweep()), s, i);
+        }
+    }
+
+    private static Vec3 vertex(Entity.Polyline p, int i) {
+        return new Vec3(p.points().get(4 * i), p.points().get(4 * i + 1), p.points().get(4 * i + 2));
+    }
+
+    private void mesh(Entity.Polyline p, Context in, StrokeTable.Source s) {
+        int rows = p.rows(), columns = p.columns();
+        if (rows < 1 || columns < 1 || (long) rows * columns > p.size()) throw new IllegalArgumentException("mesh");
+        for (int r = 0; r < rows; r++)
+            for (int c = 0; c < columns; c++) {
+                Vec3 here = in.map.apply(vertex(p, r * columns + c));
+                if (c + 1 < columns) straight(here, in.map.apply(vertex(p, r * columns + c + 1)), s, 2 * (r * columns + c));
+                if (r + 1 < rows) straight(here, in.map.apply(vertex(p, (r + 1) * columns + c)), s, 2 * (r * columns + c) + 1);
+            }
+    }
+
+    private void faces(Entity.Polyline p, Context in, StrokeTable.Source s) {
+        for (int f = 0; f + 3 < p.faces().size(); f += 4) {
+            int n = p.faces().get(f + 2) == 0 ? 2 : p.faces().get(f + 3) == 0 ? 3 : 4;
+            for (int k = 0; k < n; k++) {
+                int a = p.faces().get(f + k), b = Math.abs(p.faces().get(f + (k + 1) % n));
+                if (a > 0 && a <= p.size() && b > 0 && b <= p.size()) straight(in.map.apply(vertex(p, a - 1)), in.map.apply(vertex(p, b - 1)), s, f + k);
+            }
+        }
+    }
+
+    private void text(Entity.Text t, Context in, StrokeTable.Source s) {
+        String plain = TextCodes.plain(t);
+        if (!t.shown() || t.sort() == Entity.TextSort.ATTDEF || plain.isBlank() || !(t.height() > 0)) return;
+        Affine3 map = t.sort() == Entity.TextSort.MTEXT ? in.map : in.map.of(system(t.extrusion()));
+        Affine place = Affine.scale(t.height(), t.height()).then(Affine.turn(t.rotation())).then(Affine.move(t.anchor().flat())).then(map.flat());
+        if (place.isFinite()) texts.add(new Strokes.TextMark(plain, place, t.across(), t.upward(), t.widthFactor(), s.layer(), s.colour(), t));
+    }
+
+    private void insert(Entity.Insert i, Context in, StrokeTable.Source s) {
+        Affine3 base = in.map.of(system(i.extrusion()));
+        double c = Math.cos(i.rotation()), n = Math.sin(i.rotation());
+        long cells = (long) i.columns() * i.rows();
+        if (cells > limits.strokes()) report.say(Code.COUNT_BEYOND_LIMIT, new Location.Whole(), i.block());
+        for (int row = 0; row < i.rows() && !full && cells <= limits.strokes(); row++)
+            for (int col = 0; col < i.columns() && !full; col++) {
+                double dx = col * i.columnStep(), dy = row * i.rowStep();
+                Vec3 at = i.at().plus(new Vec3(c * dx - n * dy, n * dx + c * dy, 0));
+                Affine3 place = new Affine3(new Vec3(c, n, 0).times(i.scale().x()), new Vec3(-n, c, 0).times(i.scale().y()), Vec3.UP.times(i.scale().z()), at);
+                block(i, i.block(), base.of(place), in, s, row, col);
+                if ((col & 255) == 255) progress.at(Progress.Stage.FLATTENING, done, total);
+            }
+        for (Entity.Text a : i.attributes()) if (a.style().visible()) one(a, in);
+    }
+
+    private void block(Entity e, String name, Affine3 map, Context in, StrokeTable.Source s, int row, int column) {
+        String key = Names.key(name);
+        Block b = drawing.blocks().get(key);
+        if (b == null) {
+            if (!name.isEmpty()) report.say(Code.BLOCK_MISSING, new Location.Whole(), name);
+            return;
+        }
+        if (in.depth >= limits.depth()) {
+            report.say(Code.BLOCKS_TOO_DEEP, new Location.Whole(), name);
+            return;
+        }
+        if (++unfolded > limits.strokes()) {
+            full = true;
+            report.say(Code.TOO_MANY_STROKES, new Location.Whole(), limits.strokes());
+            return;
+        }
+        if (!open.add(key)) {
+            report.say(Code.BLOCK_IN_ITSELF, new Location.Whole(), name);
+            return;
+        }
+        Affine3 inner = new Affine3(map.x(), map.y(), map.z(), map.apply(b.base().times(-1)));
+        boolean frozen = in.frozen || layers.get(s.layer()).frozen();
+        if (inner.isFinite()) all(b.entities(), new Context(inner, new Strokes.Path(in.path, e.key(), b.name(), row, column), s.layer(), s.colour(), frozen, in.depth + 1));
+        open.remove(key);
+    }
+}

@@ -1,0 +1,78 @@
+package brightlintel.joint;
+
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.union.CascadedPolygonUnion;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+
+/** Rings to and from the library that unites and subtracts areas. */
+public final class Areas {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    /** Closes hairlines between neighbours before they are united. */
+    private static final double HAIR = 1e-5;
+
+    private Areas() { }
+
+    /** Whether the outline nowhere crosses itself. */
+    static boolean isSimple(Ring r) {
+        return plain(r).isValid();
+    }
+
+    static Geometry polygon(Ring r) {
+        Polygon p = plain(r);
+        return p.isValid() ? p : p.buffer(0);
+    }
+
+    private static Polygon plain(Ring r) {
+        Coordinate[] c = new Coordinate[r.points().size() + 1];
+        for (int i = 0; i < c.length; i++) {
+            Point p = r.points().get(i % r.points().size());
+            c[i] = new Coordinate(p.x(), p.y());
+        }
+        return FACTORY.createPolygon(c);
+    }
+
+    static List<Ring> rings(Geometry g) {
+        List<Ring> out = new ArrayList<>();
+        for (int i = 0; i < g.getNumGeometries(); i++)
+            if (g.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) out.add(ring(p.getExteriorRing().getCoordinates()));
+        out.sort(Comparator.comparingDouble((Ring r) -> r.box().minX()).thenComparingDouble(r -> r.box().minY()));
+        return out;
+    }
+
+    private static Ring ring(Coordinate[] c) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i + 1 < c.length; i++) points.add(new Point(c[i].x, c[i].y));
+        return new Ring(points).counterClockwise();
+    }
+
+    /** The outer edges of all these together, without their holes. */
+    public static List<Ring> outerEdges(Collection<Ring> rings) {
+        if (rings.isEmpty()) return List.of();
+        Geometry all = CascadedPolygonUnion.union(rings.stream().map(r -> mitred(polygon(r), HAIR)).toList());
+        List<Ring> out = new ArrayList<>();
+        for (Ring r : rings(all)) out.addAll(rings(TopologyPreservingSimplifier.simplify(mitred(polygon(r), -HAIR), 4 * HAIR)));
+        return out;
+    }
+
+    private static Geometry mitred(Geometry g, double by) {
+        return BufferOp.bufferOp(g, by, new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5));
+    }
+
+    /** Square metres covered by any of these. */
+    public static double united(Collection<Ring> rings) {
+        if (rings.isEmpty()) return 0;
+        return OverlayNGRobust.union(rings.stream().map(Areas::polygon).toList()).getArea();
+    }
+}

@@ -1,0 +1,34 @@
+package brightlintel.read;
+
+import brightlintel.drawing.Format;
+import brightlintel.drawing.Progress;
+import brightlintel.drawing.RawDrawing;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** The one way in. */
+public final class DrawingReader {
+    private DrawingReader() { }
+
+    /** @throws Refused with a reason where nothing can be made of the file; smaller faults are in the drawing's report */
+    public static RawDrawing read(Path file, ReadLimits limits, Progress progress) throws IOException {
+        check(file, limits);
+        Format format = Sniffer.sniff(file);
+        return switch (format) {
+            case DXF -> brightlintel.read.dxf.DxfReader.read(file, limits, progress);
+            case DXF_BINARY, DWG, PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
+            case PROJECT, UNKNOWN -> throw new Refused(Refused.Why.NOT_A_DRAWING, file.getFileName());
+        };
+    }
+
+    private static void check(Path file, ReadLimits limits) throws IOException {
+        Path name = file.getFileName() == null ? file : file.getFileName();
+        if (!Files.exists(file)) throw new Refused(Refused.Why.MISSING, name);
+        if (Files.isDirectory(file)) throw new Refused(Refused.Why.FOLDER, name);
+        if (!Files.isReadable(file)) throw new Refused(Refused.Why.NO_PERMISSION, name);
+        long bytes = Files.size(file);
+        if (bytes == 0) throw new Refused(Refused.Why.EMPTY, name);
+        if (bytes > limits.bytes()) throw new Refused(Refused.Why.TOO_BIG, name, bytes, limits.bytes());
+    }
+}

@@ -1,0 +1,28 @@
+package brightlintel.read;
+
+import java.io.IOException;
+import java.util.List;
+
+/** A file that cannot be read at all. Carries a code; the window has the sentence. */
+public final class Refused extends IOException {
+    private static final long serialVersionUID = 1L;
+
+    public enum Why { MISSING, FOLDER, NO_PERMISSION, EMPTY, NOT_A_DRAWING, NOT_READ_YET, TOO_BIG, NOTHING_IN_IT, DISK }
+
+    private final Why why;
+    private final transient List<Object> values;
+
+    public Refused(Why why, Object... values) {
+        super(why + " " + List.of(values));
+        this.why = why;
+        this.values = List.of(values);
+    }
+
+    public Why why() {
+        return why;
+    }
+
+    public List<Object> values() {
+        return values;
+    }
+}

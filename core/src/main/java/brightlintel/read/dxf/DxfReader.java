@@ -1,0 +1,210 @@
+package brightlintel.read.dxf;
+
+import brightlintel.drawing.Block;
+import brightlintel.drawing.Code;
+import brightlintel.drawing.Colour;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Format;
+import brightlintel.drawing.Header;
+import brightlintel.drawing.Layer;
+import brightlintel.drawing.Location;
+import brightlintel.drawing.Names;
+import brightlintel.drawing.Progress;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Report;
+import brightlintel.drawing.Space;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.read.ReadLimits;
+import brightlintel.read.Refused;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Sections in any order, each optional. A shape that cannot be right is left out and reported; the rest is read. */
+public final class DxfReader {
+    private final Tokens in;
+    private final Report.Builder report;
+    private final ReadLimits limits;
+    private final Map<String, String> header = new LinkedHashMap<>();
+    private final Map<String, Layer> layers = new LinkedHashMap<>();
+    private final Map<String, Block> blocks = new LinkedHashMap<>();
+    private final List<Entity> model = new ArrayList<>();
+    private final Map<String, List<Entity>> layouts = new LinkedHashMap<>();
+    private final EntityReader entities;
+    private boolean sawSection;
+
+    private DxfReader(Tokens in, Report.Builder report, ReadLimits limits, EntityReader.Pulse pulse) {
+        this.in = in;
+        this.report = report;
+        this.limits = limits;
+        this.entities = new EntityReader(in, report, limits, pulse);
+    }
+
+    public static RawDrawing read(Path file, ReadLimits limits, Progress progress) throws IOException {
+        MessageDigest sha = sha256();
+        long total = Files.size(file);
+        try (InputStream raw = Files.newInputStream(file); DigestInputStream hashed = new DigestInputStream(raw, sha)) {
+            Report.Builder report = new Report.Builder();
+            Tokens tokens = new TextTokens(hashed, report);
+            DxfReader reader = new DxfReader(tokens, report, limits, () -> progress.at(Progress.Stage.READING, tokens.bytesRead(), total));
+            reader.sections(file);
+            hashed.transferTo(java.io.OutputStream.nullOutputStream());
+            return reader.drawing(HexFormat.of().formatHex(sha.digest()));
+        }
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    private void sections(Path file) throws IOException {
+        boolean more = in.next();
+        while (more) {
+            if (in.code() != 0) {
+                more = in.next();
+                continue;
+            }
+            String word = in.text();
+            if (word.equals("EOF")) break;
+            more = word.equals("SECTION") ? section() : in.next();
+        }
+        if (!more) report.say(Code.FILE_ENDS_EARLY, in.at());
+        if (!sawSection) throw new Refused(Refused.Why.NOT_A_DRAWING, file.getFileName());
+        if (header.isEmpty()) report.say(Code.NO_HEADER, new Location.Whole());
+    }
+
+    /** @return whether the tokens stand on a pair that is still to be looked at */
+    private boolean section() throws IOException {
+        if (!in.next()) return false;
+        if (in.code() != 2) return true;
+        String name = in.text();
+        sawSection = true;
+        if (!in.next()) return false;
+        return switch (name) {
+            case "HEADER" -> header();
+            case "TABLES" -> tables();
+            case "BLOCKS" -> blocks();
+            case "ENTITIES" -> entities.readUntilEnd(this::place);
+            default -> skipSection();
+        };
+    }
+
+    private boolean skipSection() throws IOException {
+        while (!(in.code() == 0 && in.text().equals("ENDSEC"))) if (!in.next()) return false;
+        return in.next();
+    }
+
+    private boolean header() throws IOException {
+        String name = "";
+        while (in.code() != 0) {
+            if (in.code() == 9) name = in.text().trim().toUpperCase(Locale.ROOT);
+            else if (!name.isEmpty()) header.merge(name, in.text().trim(), (a, b) -> a.length() < 200 ? a + " " + b : a);
+            if (!in.next()) return false;
+            chooseCharset();
+        }
+        return skipSection();
+    }
+
+    /** Before 2007 the header names a code page; since then all text is UTF-8. */
+    private void chooseCharset() {
+        String version = header.getOrDefault("$ACADVER", "");
+        if (version.compareTo("AC1021") >= 0) in.charset(StandardCharsets.UTF_8);
+        else if (header.containsKey("$DWGCODEPAGE")) in.charset(CodePages.of(header.get("$DWGCODEPAGE")));
+    }
+
+    private boolean tables() throws IOException {
+        Groups g = new Groups();
+        while (true) {
+            if (in.code() != 0) {
+                if (!in.next()) return false;
+                continue;
+            }
+            String word = in.text();
+            if (word.equals("ENDSEC")) return in.next();
+            if (word.equals("EOF") || word.equals("SECTION")) return true;
+            boolean more = g.read(word, in, report);
+            if (word.equals("LAYER")) layer(g);
+            if (!more) return false;
+        }
+    }
+
+    private void layer(Groups g) {
+        String name = g.text(2, "");
+        if (name.isEmpty()) return;
+        int index = g.whole(62, 7), flags = g.whole(70, 0);
+        Optional<Integer> rgb = g.has(420) ? Optional.of(g.whole(420, 0) & 0xffffff) : Optional.empty();
+        Layer l = new Layer(name, new Colour(Math.abs(index), rgb), index < 0, (flags & 1) != 0, (flags & 4) != 0, g.text(6, ""), true);
+        layers.put(Names.key(name), l);
+    }
+
+    private boolean blocks() throws IOException {
+        Groups g = new Groups();
+        while (true) {
+            if (in.code() != 0) {
+                if (!in.next()) return false;
+                continue;
+            }
+            String word = in.text();
+            if (word.equals("ENDSEC")) return in.next();
+            if (word.equals("EOF") || word.equals("SECTION")) return true;
+            boolean more = g.read(word, in, report);
+            if (word.equals("BLOCK")) {
+                String name = g.text(2, "");
+                brightlintel.geom.Vec3 base = g.point(10);
+                boolean paper = g.whole(67, 0) == 1;
+                List<Entity> inside = new ArrayList<>();
+                if (more) more = entities.readUntilEnd((e, _) -> inside.add(e));
+                keepBlock(name, base, inside, paper);
+            }
+            if (!more) return false;
+        }
+    }
+
+    /** In this format the spaces' own blocks are empty, but for layouts other than the current one, whose content stands there. */
+    private void keepBlock(String name, brightlintel.geom.Vec3 base, List<Entity> inside, boolean paper) {
+        String key = Names.key(name);
+        if (key.startsWith("*model_space") || key.equals("$model_space")) model.addAll(inside);
+        else if (key.startsWith("*paper_space") || key.startsWith("$paper_space")) layouts.computeIfAbsent(name, _ -> new ArrayList<>()).addAll(inside);
+        else if (!name.isEmpty()) blocks.put(key, new Block(name, base.isFinite() ? base : brightlintel.geom.Vec3.ZERO, inside));
+    }
+
+    private void place(Entity e, boolean paper) {
+        if (paper) layouts.computeIfAbsent("*Paper_Space", _ -> new ArrayList<>()).add(e);
+        else model.add(e);
+    }
+
+    private RawDrawing drawing(String sha) {
+        List<Space> spaces = new ArrayList<>();
+        spaces.add(new Space(new SpaceKey.Model(), model));
+        layouts.forEach((name, list) -> spaces.add(new Space(new SpaceKey.Layout(name), list)));
+        for (Layer l : layers.values()) {
+            if (l.frozen()) report.say(Code.LAYER_FROZEN_IN_FILE, new Location.Whole(), l.name());
+            else if (l.off()) report.say(Code.LAYER_OFF_IN_FILE, new Location.Whole(), l.name());
+        }
+        entities.layersUsed().forEach(name -> {
+            if (layers.containsKey(Names.key(name))) return;
+            layers.put(Names.key(name), new Layer(name, Colour.PLAIN, false, false, false, "", false));
+            if (!name.equals("0")) report.say(Code.LAYER_NOT_DECLARED, new Location.Whole(), name);
+        });
+        if (model.isEmpty() && layouts.values().stream().allMatch(List::isEmpty)) report.say(Code.NOTHING_DRAWN, new Location.Whole());
+        return new RawDrawing(sha, Format.DXF, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()), spaces,
+            blocks, report.build());
+    }
+}
