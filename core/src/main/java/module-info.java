@@ -3,8 +3,10 @@ module brightlintel.core {
     requires java.desktop;
     requires org.locationtech.jts;
     requires tools.jackson.databind;
+    requires com.fasterxml.jackson.annotation;
     requires org.apache.fontbox;
     requires org.apache.pdfbox.io;
+    requires org.apache.commons.logging;
 
     exports brightlintel.geom;
     exports brightlintel.drawing;
@@ -12,4 +14,23 @@ module brightlintel.core {
     exports brightlintel.flatten;
     exports brightlintel.building;
     exports brightlintel.joint;
+    exports brightlintel.lengths;
+    exports brightlintel.place;
+    exports brightlintel.correct;
+    exports brightlintel.edit;
+    exports brightlintel.snap;
+    exports brightlintel.trace;
+    exports brightlintel.solid;
+    exports brightlintel.paint;
+    exports brightlintel.view3d;
+    exports brightlintel.store;
+    exports brightlintel.write.ifc;
+    exports brightlintel.demo;
+    exports brightlintel.receive;
+    exports brightlintel.inspect;
+
+    opens brightlintel.building to tools.jackson.databind;
+    opens brightlintel.drawing to tools.jackson.databind;
+    opens brightlintel.geom to tools.jackson.databind;
+    opens brightlintel.store to tools.jackson.databind;
 }

@@ -70,6 +70,20 @@ public final class Areas {
         return BufferOp.bufferOp(g, by, new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5));
     }
 
+    /** Every edge ring, outer and inner, of these together with the holes taken out. */
+    public static List<Ring> allEdges(Collection<Ring> rings, Collection<Ring> holes) {
+        Geometry all = CascadedPolygonUnion.union(rings.stream().map(r -> mitred(polygon(r), HAIR)).toList());
+        for (Ring h : holes) all = all.difference(polygon(h));
+        all = TopologyPreservingSimplifier.simplify(mitred(all, -HAIR), 4 * HAIR);
+        List<Ring> out = new ArrayList<>();
+        for (int i = 0; i < all.getNumGeometries(); i++)
+            if (all.getGeometryN(i) instanceof Polygon p) {
+                out.add(ring(p.getExteriorRing().getCoordinates()));
+                for (int k = 0; k < p.getNumInteriorRing(); k++) out.add(ring(p.getInteriorRingN(k).getCoordinates()));
+            }
+        return out;
+    }
+
     /** Square metres covered by any of these. */
     public static double united(Collection<Ring> rings) {
         if (rings.isEmpty()) return 0;

@@ -1,0 +1,91 @@
+package brightlintel.cli;
+
+import brightlintel.building.Project;
+import brightlintel.building.Storey;
+import brightlintel.drawing.Progress;
+import brightlintel.geom.Tolerances;
+import brightlintel.geom.Vec3;
+import brightlintel.paint.Palette;
+import brightlintel.paint.Pictures;
+import brightlintel.paint.Png;
+import brightlintel.paint.Raster;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.solid.Body;
+import brightlintel.solid.Solids;
+import brightlintel.store.Originals;
+import brightlintel.store.ProjectFile;
+import brightlintel.view3d.Camera;
+import brightlintel.view3d.Painter3d;
+import brightlintel.write.ifc.IfcWriter;
+import java.io.BufferedOutputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(name = "convert", description = "Turns a project into IFC4 or a picture.", mixinStandardHelpOptions = true)
+final class ConvertCommand implements Callable<Integer> {
+    @Spec private CommandSpec spec;
+    @Parameters(paramLabel = "PROJECT.lintel") private Path file;
+    @Option(names = "--to", required = true, paramLabel = "OUT.(ifc|png)") private Path to;
+    @Option(names = "--view", paramLabel = "plan|3d", defaultValue = "3d") private String view;
+    @Option(names = "--storey", paramLabel = "NAME", description = "the plan of this storey, or this storey alone in 3D") private String storey;
+    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1600x1000") private String size;
+
+    @Override public Integer call() throws Exception {
+        String ending = to.getFileName().toString().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
+        if (!Set.of("ifc", "png").contains(ending)) throw wrong("--to must end in .ifc or .png: " + to.getFileName());
+        if (!Set.of("plan", "3d").contains(view)) throw wrong("--view is plan or 3d, not " + view);
+        DrawingShelf shelf = new DrawingShelf(Originals.temporary());
+        Project p = ProjectFile.open(file, shelf.originals());
+        if (ending.equals("ifc")) ifc(p);
+        else picture(p, shelf);
+        return Main.DONE;
+    }
+
+    private ParameterException wrong(String words) {
+        return new ParameterException(spec.commandLine(), words);
+    }
+
+    private void ifc(Project p) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        for (IfcWriter.Note n : IfcWriter.write(p, Tolerances.BUILDING, to.getFileName().toString(), Instant.now(), bytes))
+            spec.commandLine().getErr().println("note: " + n.name().toLowerCase(Locale.ROOT).replace('_', ' '));
+        Files.write(to, bytes.toByteArray());
+    }
+
+    private void picture(Project p, DrawingShelf shelf) throws IOException {
+        if (!size.matches("\\d{2,4}x\\d{2,4}")) throw wrong("--size is like 1600x1000, not " + size);
+        int w = Integer.parseInt(size.replaceFirst("x.*", "")), h = Integer.parseInt(size.replaceFirst(".*x", ""));
+        Storey chosen = p.storeys().stream().filter(s -> s.name().equalsIgnoreCase(storey)).findFirst().orElse(null);
+        if (storey != null && chosen == null) throw wrong("there is no storey " + storey + "; there are " + String.join(", ", p.storeys().stream().map(Storey::name).toList()));
+        Raster r = view.equals("plan") ? plan(p, chosen == null ? p.storeys().getFirst() : chosen, shelf, w, h) : space(p, chosen, w, h);
+        try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
+            Png.write(r, out);
+        }
+    }
+
+    private static Raster plan(Project p, Storey s, DrawingShelf shelf, int w, int h) throws IOException {
+        return Pictures.plan(p, s.id(), shelf.placed(p, s.id(), Progress.NONE), w, h, Palette.LIGHT);
+    }
+
+    private static Raster space(Project p, Storey only, int w, int h) {
+        List<Body> bodies = new ArrayList<>();
+        for (Storey s : p.storeys()) if (only == null || only.equals(s)) bodies.addAll(Solids.of(p, s.id(), Tolerances.BUILDING));
+        Raster r = new Raster(w, h);
+        new Painter3d().paint(bodies, Camera.fit(Camera.usual(Vec3.ZERO, 30), Painter3d.corners(bodies), w, h), new Painter3d.Look(Palette.LIGHT, Set.of()), r);
+        return r;
+    }
+}

@@ -1,0 +1,48 @@
+package brightlintel.cli;
+
+import brightlintel.read.Refused;
+import brightlintel.store.NotOpened;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.NoSuchFileException;
+
+/** One line for each reason. */
+final class Refusals {
+    private Refusals() { }
+
+    static String words(Throwable t) {
+        return switch (t) {
+            case Refused r -> words(r);
+            case NotOpened n -> words(n);
+            case NoSuchFileException n -> n.getFile() + ": there is no such file";
+            case AccessDeniedException a -> a.getFile() + ": no permission";
+            case OutOfMemoryError _ -> "not enough memory for this file";
+            default -> t.getClass().getSimpleName() + (t.getMessage() == null ? "" : ": " + t.getMessage().lines().findFirst().orElse(""));
+        };
+    }
+
+    private static String words(Refused r) {
+        Object name = r.values().isEmpty() ? "" : r.values().getFirst();
+        return name + ": " + switch (r.why()) {
+            case MISSING -> "there is no such file";
+            case FOLDER -> "this is a folder, not a drawing";
+            case NO_PERMISSION -> "no permission to read it";
+            case EMPTY -> "the file is empty";
+            case NOT_A_DRAWING -> "this is no drawing that can be read";
+            case NOT_READ_YET -> r.values().get(1) + " is not read yet; ask the sender for a DXF text file";
+            case TOO_BIG -> "too big: " + r.values().get(1) + " bytes, at most " + r.values().get(2);
+            case NOTHING_IN_IT -> "nothing is drawn in it";
+            case DISK -> "the disk could not be read";
+        };
+    }
+
+    private static String words(NotOpened n) {
+        Object name = n.values().isEmpty() ? "" : n.values().getFirst();
+        return name + ": " + switch (n.why()) {
+            case MISSING -> "there is no such file";
+            case NOT_A_PROJECT -> "this is no Bright Lintel project";
+            case NEWER -> "written by a newer version (" + n.values().get(2) + "); this one cannot read it";
+            case DAMAGED -> "the project is damaged" + (n.values().size() > 1 ? ": " + n.values().get(1) : "");
+            case ORIGINAL_MISSING -> "an original drawing is missing from the project: " + n.values().get(1);
+        };
+    }
+}

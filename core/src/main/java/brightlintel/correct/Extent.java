@@ -1,0 +1,81 @@
+package brightlintel.correct;
+
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import java.util.Arrays;
+import java.util.function.IntPredicate;
+
+/**
+ * Where the plan is, without strays far from it.
+ *
+ * @param main      box of the main cluster, shifted file units
+ * @param strays    strokes left aside
+ * @param strokes   strokes looked at
+ */
+public record Extent(Box main, int strays, int strokes) {
+    /** A cluster with fewer than this share of the strokes is a stray, if it lies apart. */
+    private static final double STRAY_SHARE = 0.02;
+    /** Apart: by more than this many times the size of the bulk. */
+    private static final double APART = 0.6;
+    private static final int ROUNDS = 4;
+
+    public static Extent of(Strokes s, IntPredicate shown) {
+        double[][] box = new double[4][s.size()];
+        int n = 0;
+        double[] xy = s.xy();
+        for (int i = 0; i < s.size(); i++) {
+            if (!shown.test(i)) continue;
+            double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
+            for (int c = 4 * s.firstChord(i); c < 4 * s.firstChord(i + 1); c += 2) {
+                minX = Math.min(minX, xy[c]);
+                maxX = Math.max(maxX, xy[c]);
+                minY = Math.min(minY, xy[c + 1]);
+                maxY = Math.max(maxY, xy[c + 1]);
+            }
+            box[0][n] = minX;
+            box[1][n] = maxX;
+            box[2][n] = minY;
+            box[3][n++] = maxY;
+        }
+        boolean[] in = new boolean[n];
+        Arrays.fill(in, true);
+        for (int round = 0; round < ROUNDS; round++)
+            if (!dropStrays(box[0], box[1], in) & !dropStrays(box[2], box[3], in)) break;
+        Box main = Box.EMPTY;
+        int kept = 0;
+        for (int i = 0; i < n; i++)
+            if (in[i]) {
+                kept++;
+                main = main.with(new Point(box[0][i], box[2][i])).with(new Point(box[1][i], box[3][i]));
+            }
+        return new Extent(main, n - kept, n);
+    }
+
+    /** Along one axis: joins intervals into clusters over small gaps, and drops the small clusters that lie apart. */
+    private static boolean dropStrays(double[] min, double[] max, boolean[] in) {
+        int[] order = java.util.stream.IntStream.range(0, in.length).filter(i -> in[i]).boxed().sorted(java.util.Comparator.comparingDouble(i -> min[i])).mapToInt(Integer::intValue).toArray();
+        int n = order.length;
+        if (n < 8) return false;
+        double[] middle = new double[n];
+        for (int k = 0; k < n; k++) middle[k] = (min[order[k]] + max[order[k]]) / 2;
+        Arrays.sort(middle);
+        double gap = APART * Math.max(middle[n - 1 - n / 10] - middle[n / 10], 1e-12);
+        boolean dropped = false;
+        int begin = 0;
+        double reach = max[order[0]];
+        for (int k = 1; k <= n; k++) {
+            if (k < n && min[order[k]] <= reach + gap) {
+                reach = Math.max(reach, max[order[k]]);
+                continue;
+            }
+            if (k - begin < Math.max(2, STRAY_SHARE * n) && k - begin < n) {
+                for (int j = begin; j < k; j++) in[order[j]] = false;
+                dropped = true;
+            }
+            begin = k;
+            if (k < n) reach = max[order[k]];
+        }
+        return dropped;
+    }
+}

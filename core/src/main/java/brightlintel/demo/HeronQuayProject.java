@@ -1,0 +1,112 @@
+package brightlintel.demo;
+
+import brightlintel.building.Edit;
+import brightlintel.building.ElementId;
+import brightlintel.building.FileId;
+import brightlintel.building.Given;
+import brightlintel.building.GridLine;
+import brightlintel.building.Ids;
+import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.Provenance;
+import brightlintel.building.Site;
+import brightlintel.building.Slab;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyId;
+import brightlintel.building.UnderlayId;
+import brightlintel.building.Units;
+import brightlintel.building.Wall;
+import brightlintel.drawing.Progress;
+import brightlintel.edit.Clearings;
+import brightlintel.edit.Placing;
+import brightlintel.edit.Receiving;
+import brightlintel.edit.Tracing;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Tolerances;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.trace.GridLabels;
+import brightlintel.trace.SlabOutline;
+import brightlintel.trace.Supports;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The demo project: the ground floor put right and partly traced, the upper floor received and still to be set right. */
+public final class HeronQuayProject {
+    private static final String RECEIVED = "2026-03-02T09:00:00Z";
+    private final DrawingShelf shelf;
+    private Project p;
+
+    private HeronQuayProject(DrawingShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    private static String id(String role) {
+        return Ids.derived("heron-quay", role).toString();
+    }
+
+    /** Writes the two drawings into a folder, takes them in, and does the first of the work. The same project each time. */
+    public static Project build(DrawingShelf shelf, Path folder) throws IOException {
+        return new HeronQuayProject(shelf).build(folder);
+    }
+
+    private Project build(Path folder) throws IOException {
+        StoreyId ground = new StoreyId(id("ground")), upper = new StoreyId(id("upper"));
+        p = new Project(id("project"), "Heron Quay Rowing Club", Units.METRIC, Site.UNKNOWN, List.of(), List.of(),
+            List.of(new Storey(ground, "Ground", Given.stated(0.0), Given.stated(HeronQuay.GROUND_HEIGHT), List.of()),
+                new Storey(upper, "Upper", Given.stated(HeronQuay.GROUND_HEIGHT), Given.stated(HeronQuay.UPPER_HEIGHT), List.of())), List.of(), Map.of());
+        receive(folder, "ground.dxf", HeronQuayDrawings.ground(), ground);
+        receive(folder, "upper.dxf", HeronQuayDrawings.upper(), upper);
+        UnderlayId u = p.storey(ground).orElseThrow().underlays().getFirst();
+        apply(Placing.unit(u, 0.001));
+        apply(Placing.turnTo(u, -HeronQuay.GROUND_TURN));
+        apply(Placing.datum(u, p.underlay(u).orElseThrow().placement().apply(HeronQuay.GROUND_AT)));
+        for (String layer : List.of("A-FLOR-PATT", "G-ANNO-TTLB")) apply(Clearings.hide(u, layer));
+        PlacedDrawing d = shelf.placed(p.underlay(u).orElseThrow(), Progress.NONE);
+        grid();
+        walls(ground, d);
+        return p;
+    }
+
+    private void apply(Edit e) {
+        p = e.apply(p);
+    }
+
+    private void receive(Path folder, String name, String text, StoreyId on) throws IOException {
+        Path file = Files.writeString(folder.resolve(name), text);
+        DrawingShelf.Shelved s = shelf.take(file, Progress.NONE);
+        apply(Receiving.receive(new FileId(id("file/" + name)), new UnderlayId(id("underlay/" + name)), name, s.drawing(), s.strokes(), Files.size(file), RECEIVED, on));
+    }
+
+    private void grid() {
+        for (double x : HeronQuay.LETTERS) line(Piece.straight(new Point(x, 15.7), new Point(x, -1)));
+        for (double y : HeronQuay.FIGURES) line(Piece.straight(new Point(-1.3, y), new Point(26.6, y)));
+    }
+
+    private void line(Piece piece) {
+        String label = GridLabels.next(piece, p.grid());
+        apply(Tracing.addGridLine(new GridLine(new ElementId(id("grid/" + label)), label, Optional.of(GridLabels.family(piece)), piece, Optional.empty(), Provenance.BY_HAND)));
+    }
+
+    /** The outer shell with its bay, the wall of the boat bays; a gate, a door and a window; the slab round the shell. */
+    private void walls(StoreyId on, PlacedDrawing d) {
+        HeronQuay.Plan plan = HeronQuay.ground();
+        List<Wall> walls = new ArrayList<>();
+        for (Wall w : plan.walls().subList(0, 8)) walls.add(w.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(w, d))));
+        apply(Tracing.addWalls(on, walls));
+        for (Opening o : plan.openings().subList(0, 3)) apply(Tracing.addOpening(on, o));
+        Opening door = plan.openings().getLast();
+        apply(Tracing.addOpening(on, door));
+        Set<ElementId> shell = walls.subList(0, 6).stream().map(Wall::id).collect(Collectors.toSet());
+        apply(Tracing.addSlab(on, new Slab(new ElementId(id("slab")), SlabOutline.around(walls.subList(0, 6), Tolerances.BUILDING).orElseThrow(), List.of(), 0, Given.assumed(0.25),
+            Optional.of(shell), Provenance.BY_HAND)));
+    }
+}

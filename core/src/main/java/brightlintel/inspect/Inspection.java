@@ -1,0 +1,95 @@
+package brightlintel.inspect;
+
+import brightlintel.drawing.Block;
+import brightlintel.drawing.Diagnostic;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Header;
+import brightlintel.drawing.Layer;
+import brightlintel.drawing.Location;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Report;
+import brightlintel.drawing.Space;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.geom.Vec3;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Turns a drawing into maps and lists that print as JSON. */
+public final class Inspection {
+    private Inspection() { }
+
+    public static Map<String, Object> of(String file, RawDrawing d, boolean digest) {
+        Map<String, Object> out = new LinkedHashMap<>();
+        out.put("file", file);
+        out.put("format", d.format().name().startsWith("DXF") ? "DXF" : d.format().name());
+        out.put("version", d.version());
+        Header h = d.header();
+        out.put("insunits", h.whole("$INSUNITS").orElse(null));
+        out.put("measurement", h.whole("$MEASUREMENT").orElse(null));
+        out.put("extents", h.point("$EXTMIN").isPresent() && h.point("$EXTMAX").isPresent()
+            ? Map.of("min", point(h.point("$EXTMIN").get()), "max", point(h.point("$EXTMAX").get())) : null);
+        out.put("layers", d.layers().stream().filter(Layer::declared).sorted(Comparator.comparing(Layer::name)).map(Inspection::layer).toList());
+        out.put("blocks", d.blocks().values().stream().sorted(Comparator.comparing(Block::name))
+            .map(b -> ordered("name", b.name(), "base", point(b.base()), "entityCounts", counts(Digest.flat(b.entities())))).toList());
+        List<Entity> paper = d.spaces().stream().filter(s -> !(s.key() instanceof SpaceKey.Model)).flatMap(s -> s.entities().stream()).toList();
+        List<Entity> inBlocks = d.blocks().values().stream().flatMap(b -> b.entities().stream()).toList();
+        out.put("model", space(d.space(new SpaceKey.Model()).map(Space::entities).orElse(List.of()), digest));
+        out.put("paper", space(paper, digest));
+        out.put("inBlocks", space(inBlocks, digest));
+        out.put("diagnostics", d.report().entries().stream().map(Inspection::entry).toList());
+        return out;
+    }
+
+    static Map<String, Object> ordered(Object... pairs) {
+        Map<String, Object> m = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) m.put((String) pairs[i], pairs[i + 1]);
+        return m;
+    }
+
+    private static List<Double> point(Vec3 v) {
+        return List.of(Digest.round(v.x()), Digest.round(v.y()), Digest.round(v.z()));
+    }
+
+    private static Map<String, Object> layer(Layer l) {
+        Map<String, Object> m = ordered("name", l.name(), "colorIndex", l.colour().index(), "frozen", l.frozen(), "off", l.off(), "locked", l.locked());
+        l.colour().rgb().ifPresent(rgb -> m.put("trueColor", String.format("#%06x", rgb)));
+        return m;
+    }
+
+    private static Map<String, Object> space(List<Entity> entities, boolean digest) {
+        List<Entity> flat = Digest.flat(entities);
+        Map<String, Object> m = ordered("total", flat.size(), "counts", counts(flat));
+        if (digest) {
+            Map<String, Object> figures = new TreeMap<>();
+            Map<String, List<Entity>> byKind = new TreeMap<>();
+            flat.forEach(e -> byKind.computeIfAbsent(Digest.kind(e), _ -> new ArrayList<>()).add(e));
+            byKind.forEach((k, list) -> figures.put(k, Digest.of(list)));
+            m.put("digest", figures);
+        }
+        return m;
+    }
+
+    private static Map<String, Integer> counts(List<Entity> flat) {
+        Map<String, Integer> out = new TreeMap<>();
+        flat.forEach(e -> out.merge(Digest.kind(e), 1, Integer::sum));
+        return out;
+    }
+
+    private static Map<String, Object> entry(Report.Entry e) {
+        Diagnostic first = e.first().getFirst();
+        return ordered("code", e.code().name(), "count", e.count(), "first", ordered("at", place(first.at()), "values", first.values().stream().map(String::valueOf).toList()));
+    }
+
+    private static String place(Location at) {
+        return switch (at) {
+            case Location.Line(long n) -> "line " + n;
+            case Location.Offset(long b) -> "byte " + b;
+            case Location.Page(int n, long b) -> "page " + n + " byte " + b;
+            case Location.Whole() -> "file";
+        };
+    }
+}

@@ -1,0 +1,2 @@
+/** Everything shown or typed as a length goes through here. */
+package brightlintel.lengths;

@@ -1,0 +1,145 @@
+package brightlintel.paint;
+
+import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.Slab;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Wall;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Footprints;
+import brightlintel.solid.Solids;
+import brightlintel.trace.SlabOutline;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Draws a storey's model in plan: the storey below faint, slabs, walls solid, openings, the grid on top. */
+public final class PlanPainter {
+    private static final double[] GRID_DASH = {14, 4, 2, 4};
+    private static final double TAG = 18;
+    private final Brush brush;
+    private final Palette palette;
+    private final Affine toPx;
+    private final double scale;
+
+    public PlanPainter(Brush brush, Palette palette, PlanView view) {
+        this.brush = brush;
+        this.palette = palette;
+        this.toPx = view.toPx();
+        this.scale = view.pxPerMetre();
+    }
+
+    /** What is drawn, with the solved joints that the caller keeps. */
+    public record Model(Project project, StoreyId storey, Footprints walls, Footprints below) {
+        public static Model of(Project p, StoreyId on) {
+            Footprints below = p.below(on).map(Storey::id).map(b -> Footprints.of(p.on(b).walls(), Tolerances.BUILDING)).orElse(Footprints.of(List.of(), Tolerances.BUILDING));
+            return new Model(p, on, Footprints.of(p.on(on).walls(), Tolerances.BUILDING), below);
+        }
+    }
+
+    public void paint(Model m, Set<ElementId> selected) {
+        Contents c = m.project.on(m.storey);
+        m.below.all().values().forEach(list -> list.forEach(r -> brush.path(px(r.points()), true, 1, Palette.mix(palette.ink3(), palette.paper(), 0.45))));
+        for (Slab s : c.slabs()) slab(s, c, selected.contains(s.id()));
+        for (Wall w : c.walls()) wall(m, w, selected.contains(w.id()));
+        for (Opening o : c.openings()) c.wall(o.wall()).ifPresent(w -> opening(o, w, selected.contains(o.id())));
+        for (GridLine g : m.project.grid()) if (g.isOn(m.storey)) grid(g, selected.contains(g.id()));
+    }
+
+    private List<Point> px(List<Point> metres) {
+        List<Point> out = new ArrayList<>(metres.size());
+        for (Point p : metres) out.add(toPx.apply(p));
+        return out;
+    }
+
+    private void wall(Model m, Wall w, boolean selected) {
+        for (Ring r : m.walls.of(w.id())) {
+            List<Point> ring = px(r.points());
+            brush.fill(ring, palette.ink());
+            // thinner than a pixel a wall would fade away
+            if (w.thickness().value() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
+            if (selected) brush.path(ring, true, 2.5, palette.brass());
+        }
+    }
+
+    private void slab(Slab s, Contents c, boolean selected) {
+        List<Point> outline = px(SlabOutline.of(s, c, Tolerances.BUILDING).points());
+        brush.fill(outline, palette.wash(), 0.55);
+        brush.path(outline, true, selected ? 2.5 : 1.2, selected ? palette.brass() : palette.ink2());
+        for (Ring h : s.holes()) brush.path(px(h.points()), true, 1, palette.ink2());
+    }
+
+    private void opening(Opening o, Wall w, boolean selected) {
+        int ink = palette.brass();
+        Ring ground = Solids.openingGround(o, w, -w.right(), w.left(), new Tolerances(0.02, 0.01, 0.04, 3, 0.005, 2.5));
+        List<Point> ring = px(ground.points());
+        brush.fill(ring, palette.paper());
+        brush.path(ring, true, selected ? 2.5 : 1.2, ink);
+        switch (o.filling()) {
+            case Opening.Filling.Window _ -> {
+                double mid = (w.left() - w.right()) / 2;
+                brush.path(px(w.reference().part(o.start(), o.end()).isStraight() ? List.of(w.reference().at(o.start(), mid), w.reference().at(o.end(), mid))
+                    : along(w.reference(), o.start(), o.end(), mid)), false, 1.2, ink);
+            }
+            case Opening.Filling.Door(boolean far, boolean left) -> leaf(o, w, far, left, ink);
+            case Opening.Filling.Empty _ -> { }
+        }
+    }
+
+    private static List<Point> along(Piece p, double from, double to, double left) {
+        List<Point> out = new ArrayList<>();
+        for (int i = 0; i <= 12; i++) out.add(p.at(from + (to - from) * i / 12, left));
+        return out;
+    }
+
+    private void leaf(Opening o, Wall w, boolean far, boolean opensLeft, int ink) {
+        double face = opensLeft ? w.left() : -w.right();
+        Point hinge = w.reference().at(far ? o.end() : o.start(), face), other = w.reference().at(far ? o.start() : o.end(), face);
+        Point along = other.minus(hinge), out = along.left().times(opensLeft == !far ? 1 : -1);
+        List<Point> swing = new ArrayList<>();
+        for (int i = 0; i <= 16; i++) {
+            double a = Math.PI / 2 * i / 16;
+            swing.add(hinge.plus(along.times(Math.sin(a))).plus(out.times(Math.cos(a))));
+        }
+        brush.line(toPx.apply(hinge), toPx.apply(hinge.plus(out)), 1.6, ink);
+        brush.path(px(swing), false, 1, ink);
+    }
+
+    private void grid(GridLine g, boolean selected) {
+        List<Point> line = px(g.line().isStraight() ? List.of(g.line().a(), g.line().b()) : g.line().points(0.01));
+        int ink = selected ? palette.brass() : palette.plum();
+        line = inView(line);
+        brush.dashed(line, selected ? 2 : 0.9, ink, GRID_DASH);
+        tag(g.label(), toPx.apply(g.line().a()), ink);
+    }
+
+    /** Dashes far outside the picture would cost time and show nothing. */
+    private List<Point> inView(List<Point> line) {
+        if (line.size() != 2) return line;
+        Raster r = brush.raster();
+        Point a = line.getFirst(), d = line.getLast().minus(a);
+        double lo = 0, hi = 1;
+        double[][] sides = {{-d.x(), a.x() + 40}, {d.x(), r.width + 40 - a.x()}, {-d.y(), a.y() + 40}, {d.y(), r.height + 40 - a.y()}};
+        for (double[] s : sides) {
+            if (s[0] < 0) lo = Math.max(lo, s[1] / s[0]);
+            else if (s[0] > 0) hi = Math.min(hi, s[1] / s[0]);
+            else if (s[1] < 0) return List.of();
+        }
+        return lo < hi ? List.of(a.plus(d.times(lo)), a.plus(d.times(hi))) : List.of();
+    }
+
+    /** A rounded tag with the label, centred on a place in pixels. */
+    public void tag(String label, Point at, int ink) {
+        double w = Math.max(22, brush.textWidth(label, 12, Fonts.Weight.SEMIBOLD) + 12);
+        brush.roundRect(at.x() - w / 2, at.y() - TAG / 2, w, TAG, 5, palette.paper(), ink, 1);
+        brush.textCentred(label, at.x(), at.y() + 4.2, 12, Fonts.Weight.SEMIBOLD, ink);
+    }
+}

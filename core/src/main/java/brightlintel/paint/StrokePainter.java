@@ -1,0 +1,200 @@
+package brightlintel.paint;
+
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import java.util.Arrays;
+import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+
+/**
+ * Paints the strokes of a drawing, by the million: chords are sorted into squares of the picture, so that each thread stays in its cache,
+ * and squares are painted side by side. Pure: gives up early when told.
+ */
+public final class StrokePainter {
+    private static final int SQUARE = 64;
+    /** Chords shorter than this are a dot whose cover is their length. */
+    private static final float DOT = 0.4f;
+    private static final double SMALLEST_TEXT = 4;
+
+    private StrokePainter() { }
+
+    /**
+     * @param muted one quiet ink for all, or the drawing's colours
+     * @param lit   layer to be lit up, -1 for none
+     */
+    public record Look(Palette palette, boolean muted, int lit, double fade) { }
+
+    /** @return false where it gave up */
+    public static boolean paint(PlacedDrawing d, PlanView view, Look look, Raster r, BooleanSupplier stop) {
+        Affine toPx = d.toBuilding().then(view.toPx());
+        Bins bins = new Bins(d, toPx, r, stop);
+        if (stop.getAsBoolean()) return false;
+        int[] ink = inks(d, look);
+        IntStream.range(0, bins.count()).parallel().forEach(b -> {
+            if (!stop.getAsBoolean()) bins.paint(b, r, ink, look.palette);
+        });
+        if (stop.getAsBoolean()) return false;
+        texts(d, toPx, look, r);
+        return !stop.getAsBoolean();
+    }
+
+    /** Ink of each stroke, -1 for those not shown. */
+    private static int[] inks(PlacedDrawing d, Look look) {
+        Strokes s = d.strokes();
+        int[] out = new int[s.size()];
+        boolean[] shown = new boolean[s.layers().size()];
+        for (int i = 0; i < shown.length; i++) shown[i] = d.layerShown(i);
+        for (int i = 0; i < out.length; i++) {
+            int layer = s.layerOf(i);
+            out[i] = !shown[layer] ? -1 : ink(s.colourOf(i), layer, look);
+        }
+        return out;
+    }
+
+    private static int ink(int colour, int layer, Look look) {
+        Palette p = look.palette;
+        if (layer == look.lit) return p.brass();
+        if (look.muted) return Palette.mix(p.ink2(), p.paper(), look.fade);
+        return Palette.mix(readable(colour, p), p.paper(), look.fade * 0.5);
+    }
+
+    /** A colour that cannot be told from the paper is brought towards the ink. */
+    static int readable(int colour, Palette p) {
+        if (colour == 0) return p.ink();
+        double gap = Math.abs(luminance(colour) - luminance(p.paper()));
+        return gap > 0.35 ? colour : Palette.mix(colour, p.ink(), 0.55);
+    }
+
+    private static double luminance(int c) {
+        return (0.2126 * (c >> 16 & 255) + 0.7152 * (c >> 8 & 255) + 0.0722 * (c & 255)) / 255;
+    }
+
+    private static void texts(PlacedDrawing d, Affine toPx, Look look, Raster r) {
+        Brush brush = new Brush(r);
+        for (Strokes.TextMark t : d.strokes().texts()) {
+            if (!d.layerShown(t.layer())) continue;
+            Affine m = t.map().then(toPx);
+            double size = m.meanScale();
+            Point at = m.apply(0, 0);
+            if (size < SMALLEST_TEXT || size > 4000 || at.x() < -4000 || at.y() < -4000 || at.x() > r.width + 4000 || at.y() > r.height + 4000) continue;
+            text(brush, t, m, ink(t.colour(), t.layer(), look));
+        }
+    }
+
+    /** Stored heights are those of capitals: 0.66 of our font's size. */
+    private static void text(Brush brush, Strokes.TextMark t, Affine m, int colour) {
+        String[] lines = t.plain().split("\n");
+        double size = 1 / 0.66, step = 5.0 / 3;
+        double top = switch (t.upward()) {
+            case TOP -> -1;
+            case MIDDLE -> -0.5 + (lines.length - 1) * step / 2;
+            case BASE, BOTTOM -> t.entity() instanceof Entity.Text e && e.sort() == Entity.TextSort.MTEXT ? (lines.length - 1) * step : 0;
+        };
+        for (int i = 0; i < lines.length; i++) {
+            double width = brush.textWidth(lines[i], size, Fonts.Weight.REGULAR) * t.widthFactor();
+            double x = switch (t.across()) {
+                case LEFT, STRETCHED -> 0;
+                case CENTRE -> -width / 2;
+                case RIGHT -> -width;
+            };
+            brush.text(lines[i], Affine.scale(size * t.widthFactor(), size).then(Affine.move(x, top - i * step)).then(m), Fonts.Weight.REGULAR, colour);
+        }
+    }
+
+    /** Chords in pixels, sorted into squares by counting. */
+    private static final class Bins {
+        private final int across, down;
+        private final float[] px;
+        private final int[] stroke;
+        private final int[] first;
+        private final int[] entries;
+
+        Bins(PlacedDrawing d, Affine m, Raster r, BooleanSupplier stop) {
+            across = (r.width + SQUARE - 1) / SQUARE;
+            down = (r.height + SQUARE - 1) / SQUARE;
+            Strokes s = d.strokes();
+            int n = s.chords(), kept = 0;
+            float[] out = new float[4 * Math.min(n, 1 << 16)];
+            int[] from = new int[out.length / 4];
+            double[] xy = s.xy();
+            double a = m.a(), b = m.b(), c = m.c(), e = m.d(), tx = m.tx(), ty = m.ty();
+            for (int i = 0; i < n; i++) {
+                if ((i & 0xffff) == 0 && stop.getAsBoolean()) break;
+                double x0 = a * xy[4 * i] + c * xy[4 * i + 1] + tx, x1 = a * xy[4 * i + 2] + c * xy[4 * i + 3] + tx;
+                if (x0 < 0 && x1 < 0 || x0 > r.width && x1 > r.width) continue;
+                double y0 = b * xy[4 * i] + e * xy[4 * i + 1] + ty, y1 = b * xy[4 * i + 2] + e * xy[4 * i + 3] + ty;
+                if (y0 < 0 && y1 < 0 || y0 > r.height && y1 > r.height || !d.strokeShown(s.strokeOf(i))) continue;
+                if (4 * kept == out.length) {
+                    out = Arrays.copyOf(out, 2 * out.length);
+                    from = Arrays.copyOf(from, 2 * from.length);
+                }
+                kept = keep(out, kept, r, x0, y0, x1, y1, from, s.strokeOf(i));
+            }
+            px = out;
+            stroke = from;
+            first = new int[across * down + 1];
+            for (int i = 0; i < kept; i++) visit(i, k -> first[k + 1]++);
+            for (int k = 0; k < across * down; k++) first[k + 1] += first[k];
+            entries = new int[first[across * down]];
+            int[] at = Arrays.copyOf(first, across * down);
+            for (int i = 0; i < kept; i++) {
+                int chord = i;
+                visit(i, k -> entries[at[k]++] = chord);
+            }
+        }
+
+        /** Clipped to a margin round the picture, so that floats keep their digits however far a line runs. */
+        private static int keep(float[] out, int kept, Raster r, double x0, double y0, double x1, double y1, int[] from, int stroke) {
+            double lo = 0, hi = 1, dx = x1 - x0, dy = y1 - y0;
+            double[][] sides = {{-dx, x0 + 2}, {dx, r.width + 2 - x0}, {-dy, y0 + 2}, {dy, r.height + 2 - y0}};
+            if (Math.abs(x0) + Math.abs(y0) + Math.abs(x1) + Math.abs(y1) > 8192)
+                for (double[] s : sides) {
+                    if (s[0] < 0) lo = Math.max(lo, s[1] / s[0]);
+                    else if (s[0] > 0) hi = Math.min(hi, s[1] / s[0]);
+                    else if (s[1] < 0) return kept;
+                }
+            if (!(lo <= hi)) return kept;
+            out[4 * kept] = (float) (x0 + dx * lo);
+            out[4 * kept + 1] = (float) (y0 + dy * lo);
+            out[4 * kept + 2] = (float) (x0 + dx * hi);
+            out[4 * kept + 3] = (float) (y0 + dy * hi);
+            from[kept] = stroke;
+            return kept + 1;
+        }
+
+        int count() {
+            return across * down;
+        }
+
+        private void visit(int i, java.util.function.IntConsumer square) {
+            float x0 = px[4 * i], y0 = px[4 * i + 1], x1 = px[4 * i + 2], y1 = px[4 * i + 3];
+            int cx0 = Math.clamp((int) (Math.min(x0, x1) - 1) / SQUARE, 0, across - 1), cx1 = Math.clamp((int) (Math.max(x0, x1) + 1) / SQUARE, 0, across - 1);
+            int cy0 = Math.clamp((int) (Math.min(y0, y1) - 1) / SQUARE, 0, down - 1), cy1 = Math.clamp((int) (Math.max(y0, y1) + 1) / SQUARE, 0, down - 1);
+            boolean small = cx0 == cx1 || cy0 == cy1;
+            for (int y = cy0; y <= cy1; y++)
+                for (int x = cx0; x <= cx1; x++) if (small || passes(x0, y0, x1, y1, x, y)) square.accept(y * across + x);
+        }
+
+        /** Whether a line comes within a square and a pixel round it. */
+        private static boolean passes(float x0, float y0, float x1, float y1, int cx, int cy) {
+            float mx = (cx + 0.5f) * SQUARE, my = (cy + 0.5f) * SQUARE, dx = x1 - x0, dy = y1 - y0;
+            return Math.abs(dx * (my - y0) - dy * (mx - x0)) <= (SQUARE / 2f + 2) * (Math.abs(dx) + Math.abs(dy));
+        }
+
+        void paint(int square, Raster r, int[] ink, Palette p) {
+            int x0 = square % across * SQUARE, y0 = square / across * SQUARE, x1 = Math.min(r.width, x0 + SQUARE), y1 = Math.min(r.height, y0 + SQUARE);
+            for (int e = first[square]; e < first[square + 1]; e++) {
+                int i = entries[e], colour = ink[stroke[i]];
+                if (colour < 0) continue;
+                float ax = px[4 * i], ay = px[4 * i + 1], bx = px[4 * i + 2], by = px[4 * i + 3], length = Math.abs(bx - ax) + Math.abs(by - ay);
+                if (length < DOT) {
+                    int x = (int) ax, y = (int) ay;
+                    if (ax >= x0 && ay >= y0 && x < x1 && y < y1) r.blend(y * r.width + x, colour, (int) (length * 256));
+                } else Hairline.paint(r, x0, y0, x1, y1, ax, ay, bx, by, colour, 256);
+            }
+        }
+    }
+}

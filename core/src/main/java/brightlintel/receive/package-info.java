@@ -1,0 +1,2 @@
+/** Files into drawings, kept by the hash of their bytes; nothing here is part of a project. */
+package brightlintel.receive;

@@ -1,0 +1,4 @@
+package brightlintel.snap;
+
+/** Whose places count. */
+public enum SnapSource { DRAWING, MODEL, GRID }

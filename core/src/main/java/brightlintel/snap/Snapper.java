@@ -1,0 +1,151 @@
+package brightlintel.snap;
+
+import brightlintel.geom.Curve;
+import brightlintel.geom.CurveMath;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Collects candidates near a place, the winner first. Cost: the strokes under the ring, not the drawing. */
+public final class Snapper {
+    /** Pairs are tried among the nearest so many strokes: a ring over a hatch may hold thousands. */
+    private static final int CROSSED = 24;
+    private static final double SAME = 1e-7;
+    private final Scene scene;
+    private final SnapSettings settings;
+
+    /**
+     * What can be snapped to, in metres.
+     *
+     * @param grid    grid lines of the storey
+     * @param corners of walls and slabs
+     * @param edges   faces and reference lines of walls, edges of slabs
+     */
+    public record Scene(List<PlacedDrawing> drawings, List<Piece> grid, List<Point> corners, List<Piece> edges) {
+        public static final Scene NOTHING = new Scene(List.of(), List.of(), List.of(), List.of());
+
+        public Scene {
+            drawings = List.copyOf(drawings);
+            grid = List.copyOf(grid);
+            corners = List.copyOf(corners);
+            edges = List.copyOf(edges);
+        }
+    }
+
+    public Snapper(Scene scene, SnapSettings settings) {
+        this.scene = scene;
+        this.settings = settings;
+    }
+
+    /**
+     * @param radius of the ring, metres
+     * @param from   where the line being drawn starts, for square-to
+     */
+    public List<Snap> near(Point pointer, double radius, Optional<Point> from) {
+        Gathering g = new Gathering(pointer, radius, from);
+        if (settings.sources().contains(SnapSource.DRAWING)) for (PlacedDrawing d : scene.drawings) g.drawing(d);
+        if (settings.sources().contains(SnapSource.GRID)) g.grid();
+        if (settings.sources().contains(SnapSource.MODEL)) g.model();
+        return g.sorted();
+    }
+
+    private final class Gathering {
+        private final Point pointer;
+        private final double radius;
+        private final Optional<Point> from;
+        private final List<Snap> found = new ArrayList<>();
+
+        Gathering(Point pointer, double radius, Optional<Point> from) {
+            this.pointer = pointer;
+            this.radius = radius;
+            this.from = from;
+        }
+
+        private void offer(SnapKind kind, SnapSource source, Point at, List<Snap.Hit> hits) {
+            if (settings.on().contains(kind) && at.isFinite() && at.distance(pointer) <= radius) found.add(new Snap(kind, source, at, hits));
+        }
+
+        void drawing(PlacedDrawing d) {
+            List<Integer> strokes = d.strokesNear(pointer, radius);
+            List<Curve> curves = new ArrayList<>();
+            for (int s : strokes) {
+                Curve c = d.curve(s);
+                curves.add(c);
+                along(c, SnapSource.DRAWING, List.of(new Snap.Hit(d, s)));
+            }
+            for (int s : d.arcsCentredNear(pointer, radius))
+                if (d.curve(s) instanceof Curve.EllipticArc a) offer(SnapKind.CENTRE, SnapSource.DRAWING, a.centre(), List.of(new Snap.Hit(d, s)));
+            if (!settings.on().contains(SnapKind.CROSSING)) return;
+            for (int i = 0; i < Math.min(CROSSED, curves.size()); i++)
+                for (int k = 0; k < i; k++) crossing(d, strokes.get(i), curves.get(i), strokes.get(k), curves.get(k));
+        }
+
+        private void along(Curve c, SnapSource source, List<Snap.Hit> hits) {
+            boolean whole = c instanceof Curve.EllipticArc a && a.isWhole();
+            if (!whole) {
+                offer(SnapKind.END, source, c.first(), hits);
+                offer(SnapKind.END, source, c.last(), hits);
+                if (!(c instanceof brightlintel.geom.Nurbs)) offer(SnapKind.MIDDLE, source, c.at(0.5), hits);
+            } else for (int q = 0; q < 4; q++) offer(SnapKind.MIDDLE, source, c.at(q / 4.0), hits);
+            double t = CurveMath.nearest(c, pointer);
+            offer(SnapKind.ON_STROKE, source, c.at(t), hits);
+            if (from.isPresent()) {
+                var foot = CurveMath.squareTo(c, from.get(), t);
+                if (foot.isPresent()) offer(SnapKind.SQUARE_TO, source, c.at(foot.getAsDouble()), hits);
+            }
+        }
+
+        private void crossing(PlacedDrawing d, int i, Curve a, int k, Curve b) {
+            CurveMath.Crossing x = CurveMath.crossing(a, CurveMath.nearest(a, pointer), b, CurveMath.nearest(b, pointer));
+            if (x != null) offer(SnapKind.CROSSING, SnapSource.DRAWING, x.at(), List.of(new Snap.Hit(d, i), new Snap.Hit(d, k)));
+        }
+
+        void grid() {
+            List<Piece> near = scene.grid.stream().filter(p -> p.distance(pointer) <= radius).toList();
+            for (int i = 0; i < near.size(); i++) {
+                offer(SnapKind.ON_STROKE, SnapSource.GRID, nearestOn(near.get(i)), List.of());
+                for (int k = 0; k < i; k++) {
+                    Curve a = near.get(i).curve(), b = near.get(k).curve();
+                    CurveMath.Crossing x = CurveMath.crossing(a, CurveMath.nearest(a, pointer), b, CurveMath.nearest(b, pointer));
+                    if (x != null) offer(SnapKind.GRID_CROSSING, SnapSource.GRID, x.at(), List.of());
+                }
+            }
+        }
+
+        private Point nearestOn(Piece p) {
+            Curve c = p.curve();
+            return c.at(CurveMath.nearest(c, pointer));
+        }
+
+        void model() {
+            for (Point p : scene.corners) offer(SnapKind.MODEL_CORNER, SnapSource.MODEL, p, List.of());
+            for (Piece e : scene.edges) {
+                if (!brightlintel.geom.Box.of(e.isStraight() ? List.of(e.a(), e.b()) : e.points(0.05)).grown(radius).holds(pointer)) continue;
+                if (e.distance(pointer) > radius) continue;
+                Curve c = e.curve();
+                offer(SnapKind.MIDDLE, SnapSource.MODEL, c.at(0.5), List.of());
+                offer(SnapKind.ON_STROKE, SnapSource.MODEL, nearestOn(e), List.of());
+                if (from.isPresent()) {
+                    var foot = CurveMath.squareTo(c, from.get(), CurveMath.nearest(c, pointer));
+                    if (foot.isPresent()) offer(SnapKind.SQUARE_TO, SnapSource.MODEL, c.at(foot.getAsDouble()), List.of());
+                }
+            }
+        }
+
+        List<Snap> sorted() {
+            if (settings.on().contains(SnapKind.EVEN_STEP)) {
+                double s = settings.step();
+                Point even = new Point(Math.rint(pointer.x() / s) * s, Math.rint(pointer.y() / s) * s);
+                found.add(new Snap(SnapKind.EVEN_STEP, SnapSource.GRID, even, List.of()));
+            }
+            found.sort(Comparator.<Snap>comparingInt(s -> settings.order().indexOf(s.kind())).thenComparingDouble(s -> s.at().distance(pointer)));
+            List<Snap> out = new ArrayList<>();
+            for (Snap s : found) if (out.stream().noneMatch(o -> o.at().distance(s.at()) < SAME)) out.add(s);
+            return out;
+        }
+    }
+}

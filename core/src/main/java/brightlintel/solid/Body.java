@@ -1,0 +1,14 @@
+package brightlintel.solid;
+
+import brightlintel.building.ElementId;
+import brightlintel.building.StoreyId;
+
+/**
+ * A closed body as triangles, with the edges worth drawing. Metres, z up from the project's ±0.00.
+ *
+ * @param triangles nine numbers each, counter-clockwise seen from outside; not to be changed
+ * @param edges     six numbers each; not to be changed
+ */
+public record Body(ElementId id, StoreyId storey, Matter matter, float[] triangles, float[] edges) {
+    public enum Matter { WALL, SLAB, DOOR, GLASS }
+}

@@ -1,0 +1,70 @@
+package brightlintel.store;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.stream.Stream;
+
+/** The bytes of received files under their hash, in a folder of their own; never changed once there. */
+public final class Originals {
+    private final Path folder;
+
+    public Originals(Path folder) throws IOException {
+        this.folder = Files.createDirectories(folder);
+    }
+
+    public static Originals temporary() throws IOException {
+        Path dir = Files.createTempDirectory("bright-lintel-");
+        Originals o = new Originals(dir);
+        Runtime.getRuntime().addShutdownHook(new Thread(o::discard));
+        return o;
+    }
+
+    public Path path(String sha256) {
+        if (!sha256.matches("[0-9a-f]{64}")) throw new IllegalArgumentException("no hash: " + sha256);
+        return folder.resolve(sha256);
+    }
+
+    public boolean has(String sha256) {
+        return Files.isRegularFile(path(sha256));
+    }
+
+    /** @return its hash */
+    public String keep(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return keep(in);
+        }
+    }
+
+    public String keep(InputStream bytes) throws IOException {
+        Path part = Files.createTempFile(folder, "part", "");
+        try {
+            MessageDigest sha = MessageDigest.getInstance("SHA-256");
+            try (DigestInputStream in = new DigestInputStream(bytes, sha)) {
+                Files.copy(in, part, StandardCopyOption.REPLACE_EXISTING);
+            }
+            String hash = HexFormat.of().formatHex(sha.digest());
+            Files.move(part, path(hash), StandardCopyOption.REPLACE_EXISTING);
+            return hash;
+        } catch (NoSuchAlgorithmException e) {
+            throw new AssertionError(e);
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    private void discard() {
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path f : files.toList()) Files.deleteIfExists(f);
+            Files.deleteIfExists(folder);
+        } catch (IOException e) {
+            // a temporary folder that stays behind harms nobody
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package brightlintel.trace;
+
+import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
+import brightlintel.building.Slab;
+import brightlintel.building.Wall;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Areas;
+import brightlintel.joint.Footprints;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Outlines of slabs from the outer faces of walls. */
+public final class SlabOutline {
+    private SlabOutline() { }
+
+    /** The outer edge round these walls; nothing where they enclose nothing but themselves. */
+    public static Optional<Ring> around(List<Wall> walls, Tolerances tol) {
+        if (walls.isEmpty()) return Optional.empty();
+        Footprints f = Footprints.of(walls, tol);
+        List<Ring> own = f.all().values().stream().flatMap(Collection::stream).toList();
+        double covered = own.stream().mapToDouble(Ring::area).sum();
+        return Areas.outerEdges(own).stream().max(Comparator.comparingDouble(Ring::area)).filter(r -> r.area() > covered * 1.05);
+    }
+
+    /** The walls that hang together with one, by touching footprints' nodes: ends closer than the join gap, or ends in bodies. */
+    public static Set<ElementId> connected(List<Wall> walls, ElementId start, Tolerances tol) {
+        Set<ElementId> out = new HashSet<>(Set.of(start));
+        boolean grew = true;
+        while (grew) {
+            grew = false;
+            for (Wall w : walls)
+                if (!out.contains(w.id()) && walls.stream().anyMatch(o -> out.contains(o.id()) && touch(w, o, tol))) grew |= out.add(w.id());
+        }
+        return out;
+    }
+
+    private static boolean touch(Wall a, Wall b, Tolerances tol) {
+        double reach = tol.joinGap() + Math.max(a.thickness().value(), b.thickness().value());
+        return a.reference().distance(b.reference().a()) <= reach || a.reference().distance(b.reference().b()) <= reach
+            || b.reference().distance(a.reference().a()) <= reach || b.reference().distance(a.reference().b()) <= reach;
+    }
+
+    /** Where a slab lies now: along the walls it follows while all of them stand and still close, else as it was drawn. */
+    public static Ring of(Slab s, Contents c, Tolerances tol) {
+        if (s.follows().isEmpty()) return s.outline();
+        List<Wall> walls = new ArrayList<>();
+        for (Wall w : c.walls()) if (s.follows().get().contains(w.id())) walls.add(w);
+        if (walls.size() < s.follows().get().size()) return s.outline();
+        return around(walls, tol).orElse(s.outline());
+    }
+}

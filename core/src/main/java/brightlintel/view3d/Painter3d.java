@@ -1,0 +1,204 @@
+package brightlintel.view3d;
+
+import brightlintel.geom.Vec3;
+import brightlintel.paint.Palette;
+import brightlintel.paint.Raster;
+import brightlintel.solid.Body;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/**
+ * Paints triangles into horizontal bands, one band a thread. Keeps depth and ids for picking until the next picture. Coordinates are
+ * transformed once a picture; shading is flat, by the angle to a light over the left shoulder.
+ */
+public final class Painter3d {
+    private static final int BANDS = 4;
+    /** Edges win over their own faces by this much depth, metres. */
+    private static final float EDGE_BIAS = 0.03f;
+    private float[] depth = new float[0];
+    private int[] ids = new int[0];
+    private int width, height;
+    private List<Body> painted = List.of();
+
+    /** @param selected ids of bodies to be shown as chosen */
+    public record Look(Palette palette, Set<?> selected) { }
+
+    public void paint(List<Body> bodies, Camera camera, Look look, Raster r) {
+        width = r.width;
+        height = r.height;
+        painted = bodies;
+        if (depth.length < width * height) {
+            depth = new float[width * height];
+            ids = new int[width * height];
+        }
+        Scene s = new Scene(bodies, camera, look);
+        IntStream.range(0, BANDS).parallel().forEach(b -> {
+            int y0 = height * b / BANDS, y1 = height * (b + 1) / BANDS;
+            Arrays.fill(depth, y0 * width, y1 * width, Float.POSITIVE_INFINITY);
+            Arrays.fill(ids, y0 * width, y1 * width, -1);
+            Arrays.fill(r.pixels, y0 * width, y1 * width, 0xff000000 | look.palette.paper());
+            for (int t = 0; t < s.triangles; t++) triangle(s, t, y0, y1, r);
+            for (int e = 0; e < s.edges; e++) edge(s, e, y0, y1, r);
+        });
+    }
+
+    /** All corner points, for fitting a view. */
+    public static List<Vec3> corners(List<Body> bodies) {
+        List<Vec3> out = new java.util.ArrayList<>();
+        for (Body b : bodies) for (int i = 0; i < b.triangles().length; i += 3) out.add(new Vec3(b.triangles()[i], b.triangles()[i + 1], b.triangles()[i + 2]));
+        return out;
+    }
+
+    /** The body seen at a place of the last picture, or null. */
+    public Body at(int x, int y) {
+        if (x < 0 || y < 0 || x >= width || y >= height) return null;
+        int id = ids[y * width + x];
+        return id < 0 ? null : painted.get(id);
+    }
+
+    /** Everything in pixels and depth, and every colour, before the bands begin. */
+    private final class Scene {
+        final int triangles, edges;
+        final float[] t;
+        final float[] e;
+        final int[] colour;
+        final int[] body;
+        final int[] edgeColour;
+        private final Vec3 right, up, forward, target, light;
+        private final float k;
+
+        Scene(List<Body> bodies, Camera c, Look look) {
+            right = c.right();
+            up = c.up();
+            forward = c.forward();
+            target = c.target();
+            light = right.times(-0.45).plus(up.times(0.75)).minus(forward.times(0.5)).unit();
+            k = (float) c.pxPerMetre();
+            int nt = 0, ne = 0;
+            for (Body b : bodies) {
+                nt += b.triangles().length / 9;
+                ne += b.edges().length / 6;
+            }
+            triangles = nt;
+            edges = ne;
+            t = new float[9 * nt];
+            e = new float[6 * ne];
+            colour = new int[nt];
+            body = new int[nt];
+            edgeColour = new int[ne];
+            int ti = 0, ei = 0;
+            for (int i = 0; i < bodies.size(); i++) {
+                Body b = bodies.get(i);
+                boolean selected = look.selected.contains(b.id());
+                project(b.triangles(), t, 9 * ti);
+                for (int j = 0; j < b.triangles().length / 9; j++) {
+                    body[ti] = i;
+                    colour[ti++] = shade(b, 9 * j, selected, look.palette);
+                }
+                project(b.edges(), e, 6 * ei);
+                int ink = selected ? look.palette.brassText() : Palette.mix(look.palette.ink(), look.palette.paper(), look.palette.isDark() ? 0.75 : 0.1);
+                for (int j = 0; j < b.edges().length / 6; j++) edgeColour[ei++] = ink;
+            }
+        }
+
+        private void project(float[] from, float[] to, int at) {
+            double cx = width / 2.0, cy = height / 2.0;
+            for (int i = 0; i < from.length; i += 3) {
+                double x = from[i] - target.x(), y = from[i + 1] - target.y(), z = from[i + 2] - target.z();
+                to[at + i] = (float) (cx + (x * right.x() + y * right.y() + z * right.z()) * k);
+                to[at + i + 1] = (float) (cy - (x * up.x() + y * up.y() + z * up.z()) * k);
+                to[at + i + 2] = (float) (x * forward.x() + y * forward.y() + z * forward.z());
+            }
+        }
+
+        private int shade(Body b, int i, boolean selected, Palette p) {
+            float[] v = b.triangles();
+            Vec3 a = new Vec3(v[i], v[i + 1], v[i + 2]), ab = new Vec3(v[i + 3], v[i + 4], v[i + 5]).minus(a), ac = new Vec3(v[i + 6], v[i + 7], v[i + 8]).minus(a);
+            Vec3 n = ab.cross(ac).unit();
+            double lit = 0.5 + 0.5 * n.dot(light);
+            int base = selected ? p.brass() : switch (b.matter()) {
+                case WALL -> p.isDark() ? 0x8FA3A6 : 0xE9E3D4;
+                case SLAB -> p.isDark() ? 0x66777A : 0xCFC8B6;
+                case DOOR -> p.brass();
+                case GLASS -> p.isDark() ? 0x6F95A0 : 0xBFD3D6;
+            };
+            return Palette.mix(Palette.mix(base, p.ink(), p.isDark() ? 0 : 0.42), base, p.isDark() ? 0.35 + 0.65 * lit : lit);
+        }
+    }
+
+    private void triangle(Scene s, int i, int y0, int y1, Raster r) {
+        float[] t = s.t;
+        int o = 9 * i;
+        float ax = t[o], ay = t[o + 1], az = t[o + 2], bx = t[o + 3], by = t[o + 4], bz = t[o + 5], cx = t[o + 6], cy = t[o + 7], cz = t[o + 8];
+        float area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
+        // seen from outside, counter-clockwise becomes clockwise on a screen whose y runs down
+        if (!(area < -1e-6f)) return;
+        int minY = Math.max(y0, (int) Math.ceil(Math.min(ay, Math.min(by, cy)) - 0.5f)), maxY = Math.min(y1 - 1, (int) Math.floor(Math.max(ay, Math.max(by, cy)) - 0.5f));
+        if (minY > maxY) return;
+        float dzdx = ((bz - az) * (cy - ay) - (cz - az) * (by - ay)) / area, dzdy = ((cz - az) * (bx - ax) - (bz - az) * (cx - ax)) / area;
+        int colour = 0xff000000 | s.colour[i], id = s.body[i];
+        for (int y = minY; y <= maxY; y++) {
+            float py = y + 0.5f;
+            float lo = Float.POSITIVE_INFINITY, hi = Float.NEGATIVE_INFINITY;
+            if ((ay <= py) != (by <= py)) {
+                float x = ax + (bx - ax) * (py - ay) / (by - ay);
+                lo = Math.min(lo, x);
+                hi = Math.max(hi, x);
+            }
+            if ((by <= py) != (cy <= py)) {
+                float x = bx + (cx - bx) * (py - by) / (cy - by);
+                lo = Math.min(lo, x);
+                hi = Math.max(hi, x);
+            }
+            if ((cy <= py) != (ay <= py)) {
+                float x = cx + (ax - cx) * (py - cy) / (ay - cy);
+                lo = Math.min(lo, x);
+                hi = Math.max(hi, x);
+            }
+            int from = Math.max(0, (int) Math.ceil(lo - 0.5f)), to = Math.min(width - 1, (int) Math.ceil(hi - 0.5f) - 1);
+            float z = az + dzdx * (from + 0.5f - ax) + dzdy * (py - ay);
+            for (int p = y * width + from, end = y * width + to; p <= end; p++, z += dzdx)
+                if (z < depth[p]) {
+                    depth[p] = z;
+                    ids[p] = id;
+                    r.pixels[p] = colour;
+                }
+        }
+    }
+
+    /** A line with the depth of its ends; each step blends two pixels, where nothing nearer stands. */
+    private void edge(Scene s, int i, int y0, int y1, Raster r) {
+        float ax = s.e[6 * i], ay = s.e[6 * i + 1], az = s.e[6 * i + 2], bx = s.e[6 * i + 3], by = s.e[6 * i + 4], bz = s.e[6 * i + 5];
+        if (Math.max(ay, by) < y0 - 1 || Math.min(ay, by) > y1 + 1 || Math.max(ax, bx) < 0 || Math.min(ax, bx) > width) return;
+        boolean flat = Math.abs(bx - ax) >= Math.abs(by - ay);
+        float u0 = flat ? ax : ay, u1 = flat ? bx : by, v0 = flat ? ay : ax, v1 = flat ? by : bx, z0 = az, z1 = bz;
+        if (u0 > u1) {
+            float w = u0;
+            u0 = u1;
+            u1 = w;
+            w = v0;
+            v0 = v1;
+            v1 = w;
+            w = z0;
+            z0 = z1;
+            z1 = w;
+        }
+        float span = Math.max(u1 - u0, 1e-6f), dv = (v1 - v0) / span, dz = (z1 - z0) / span;
+        int from = Math.max(flat ? 0 : y0, (int) Math.floor(u0)), to = Math.min((flat ? width : y1) - 1, (int) Math.floor(u1));
+        for (int u = from; u <= to; u++) {
+            float at = Math.clamp(u + 0.5f, u0, u1), v = v0 + dv * (at - u0) - 0.5f, z = z0 + dz * (at - u0) - EDGE_BIAS;
+            int low = (int) Math.floor(v), share = (int) ((v - low) * 256);
+            dot(flat ? u : low, flat ? low : u, z, 256 - share, s.edgeColour[i], y0, y1, r);
+            dot(flat ? u : low + 1, flat ? low + 1 : u, z, share, s.edgeColour[i], y0, y1, r);
+        }
+    }
+
+    private void dot(int x, int y, float z, int cover, int colour, int y0, int y1, Raster r) {
+        if (x < 0 || x >= width || y < y0 || y >= y1) return;
+        int p = y * width + x;
+        if (z > depth[p]) return;
+        r.blend(p, colour, cover * 3 >> 2);
+    }
+}
