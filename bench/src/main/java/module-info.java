@@ -1,1 +1,4 @@
-module brightlintel.bench { }
+/** Benchmarks and damage campaigns. */
+module brightlintel.bench {
+    requires brightlintel.core;
+}

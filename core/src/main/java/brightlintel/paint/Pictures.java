@@ -2,7 +2,6 @@ package brightlintel.paint;
 
 import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
-import brightlintel.correct.Extent;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
@@ -30,7 +29,7 @@ public final class Pictures {
     }
 
     public static Box underlay(PlacedDrawing d) {
-        return Extent.of(d.strokes(), d::strokeShown).main().mapped(d.toBuilding());
+        return d.extent().main();
     }
 
     public static Box model(Project p, StoreyId on) {

@@ -24,6 +24,7 @@ public final class PlacedDrawing {
     private final Affine toFile;
     private final boolean[] shown;
     private final Centres centres;
+    private Extent extent;
 
     public PlacedDrawing(Underlay underlay, Strokes strokes, Centres centres) {
         this.underlay = underlay;
@@ -85,6 +86,12 @@ public final class PlacedDrawing {
         strokes.index().query(Box.around(at, radius).mapped(toFile), c -> {
             if (strokeShown(strokes.strokeOf(c))) hit.accept(c);
         });
+    }
+
+    /** Where the shown plan is, metres; computed once. */
+    public synchronized Extent extent() {
+        if (extent == null) extent = Extent.of(strokes, this::strokeShown, toBuilding);
+        return extent;
     }
 
     /** Shown strokes with a chord near a place, nearest first. */

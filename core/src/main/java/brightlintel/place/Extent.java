@@ -1,6 +1,7 @@
-package brightlintel.correct;
+package brightlintel.place;
 
 import brightlintel.drawing.Strokes;
+import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import java.util.Arrays;
@@ -9,7 +10,7 @@ import java.util.function.IntPredicate;
 /**
  * Where the plan is, without strays far from it.
  *
- * @param main      box of the main cluster, shifted file units
+ * @param main      box of the main cluster, in the coordinates that were asked for
  * @param strays    strokes left aside
  * @param strokes   strokes looked at
  */
@@ -20,7 +21,8 @@ public record Extent(Box main, int strays, int strokes) {
     private static final double APART = 0.6;
     private static final int ROUNDS = 4;
 
-    public static Extent of(Strokes s, IntPredicate shown) {
+    /** @param map from the strokes' shifted file units: a turned plan has another upright box than the file */
+    public static Extent of(Strokes s, IntPredicate shown, Affine map) {
         double[][] box = new double[4][s.size()];
         int n = 0;
         double[] xy = s.xy();
@@ -28,10 +30,11 @@ public record Extent(Box main, int strays, int strokes) {
             if (!shown.test(i)) continue;
             double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
             for (int c = 4 * s.firstChord(i); c < 4 * s.firstChord(i + 1); c += 2) {
-                minX = Math.min(minX, xy[c]);
-                maxX = Math.max(maxX, xy[c]);
-                minY = Math.min(minY, xy[c + 1]);
-                maxY = Math.max(maxY, xy[c + 1]);
+                double x = map.a() * xy[c] + map.c() * xy[c + 1] + map.tx(), y = map.b() * xy[c] + map.d() * xy[c + 1] + map.ty();
+                minX = Math.min(minX, x);
+                maxX = Math.max(maxX, x);
+                minY = Math.min(minY, y);
+                maxY = Math.max(maxY, y);
             }
             box[0][n] = minX;
             box[1][n] = maxX;
@@ -52,9 +55,25 @@ public record Extent(Box main, int strays, int strokes) {
         return new Extent(main, n - kept, n);
     }
 
+    /** Indexes by rising value. Single precision is enough to part clusters, and lets value and index share a long. */
+    private static int[] rising(double[] value, boolean[] in) {
+        long[] keys = new long[in.length];
+        int n = 0;
+        for (int i = 0; i < in.length; i++) {
+            if (!in[i]) continue;
+            int bits = Float.floatToIntBits((float) value[i]);
+            keys[n++] = (long) (bits ^ (bits >> 31 & 0x7fffffff)) << 32 | i;
+        }
+        keys = Arrays.copyOf(keys, n);
+        Arrays.parallelSort(keys);
+        int[] order = new int[n];
+        for (int k = 0; k < n; k++) order[k] = (int) keys[k];
+        return order;
+    }
+
     /** Along one axis: joins intervals into clusters over small gaps, and drops the small clusters that lie apart. */
     private static boolean dropStrays(double[] min, double[] max, boolean[] in) {
-        int[] order = java.util.stream.IntStream.range(0, in.length).filter(i -> in[i]).boxed().sorted(java.util.Comparator.comparingDouble(i -> min[i])).mapToInt(Integer::intValue).toArray();
+        int[] order = rising(min, in);
         int n = order.length;
         if (n < 8) return false;
         double[] middle = new double[n];

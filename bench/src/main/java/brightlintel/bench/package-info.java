@@ -1,0 +1,2 @@
+/** One command, one table: see docs/performance.md. */
+package brightlintel.bench;

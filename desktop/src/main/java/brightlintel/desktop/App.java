@@ -1,0 +1,49 @@
+package brightlintel.desktop;
+
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.task.FileDialogs;
+import brightlintel.desktop.task.Recent;
+import brightlintel.desktop.task.Sessions;
+import brightlintel.desktop.window.MainWindow;
+import brightlintel.desktop.window.Styles;
+import brightlintel.receive.DrawingShelf;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.scene.paint.Color;
+import javafx.stage.Stage;
+
+/** The window of Bright Lintel. Arguments: --demo, or files to open. */
+public final class App extends Application {
+    private MainWindow window;
+
+    @Override public void start(Stage stage) throws Exception {
+        Path home = Sessions.usualHome();
+        Sessions sessions = new Sessions(home);
+        Workspace w = new Workspace(new DrawingShelf(sessions.originals()));
+        window = new MainWindow(w, new FileDialogs(stage), sessions, new Recent(home), stage::close);
+        Scene scene = new Scene(window.root(), 1280, 800, Color.web("#EFEBE1"));
+        Styles.apply(scene);
+        stage.setScene(scene);
+        stage.setTitle("Bright Lintel");
+        stage.getIcons().add(Styles.windowIcon());
+        stage.setMinWidth(900);
+        stage.setMinHeight(600);
+        stage.setOnCloseRequest(e -> {
+            e.consume();
+            window.askClose();
+        });
+        window.begin(scene);
+        List<String> args = getParameters().getUnnamed();
+        if (getParameters().getRaw().contains("--demo")) window.openDemo();
+        else window.openAll(args.stream().map(Path::of).toList());
+        stage.show();
+        if (getParameters().getRaw().contains("--time")) StartTimes.report(window);
+        else window.offerLost();
+    }
+
+    @Override public void stop() {
+        window.stop();
+    }
+}

@@ -1,0 +1,92 @@
+package brightlintel.desktop.board;
+
+import brightlintel.building.GridLine;
+import brightlintel.building.Wall;
+import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.paint.PlanView;
+import brightlintel.snap.Snap;
+import brightlintel.snap.SnapKind;
+import brightlintel.snap.SnapSource;
+import brightlintel.snap.Snapper;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** From a pointer in pixels to an aim in metres: snapping, the next candidate, ortho. */
+final class Aiming {
+    static final double RING = 12;
+    private final Workspace w;
+    private int choice;
+    private Point chosenAt = Point.ORIGIN;
+    private Snapper.Scene model = Snapper.Scene.NOTHING;
+    private Object modelOf;
+
+    Aiming(Workspace w) {
+        this.w = w;
+    }
+
+    /** The next candidate, for as long as the pointer stays about here. */
+    void next() {
+        choice++;
+    }
+
+    Aim at(PlanView view, double px, double py) {
+        Point raw = view.toMetres(px, py);
+        double reach = RING / view.pxPerMetre();
+        if (raw.distance(chosenAt) > reach / 3) {
+            choice = 0;
+            chosenAt = raw;
+        }
+        Optional<Snap> snap = w.tool().snaps() ? pick(raw, reach) : Optional.empty();
+        Point at = snap.map(Snap::at).orElse(raw);
+        if (w.ortho() && w.tool().from().isPresent()) at = level(w.tool().from().get(), at);
+        return new Aim(raw, at, snap, reach);
+    }
+
+    private Optional<Snap> pick(Point raw, double reach) {
+        List<Snap> found = new ArrayList<>();
+        for (Point own : w.tool().ownPoints())
+            if (own.distance(raw) <= reach) found.add(new Snap(SnapKind.END, SnapSource.MODEL, own, List.of()));
+        found.addAll(new Snapper(scene(), w.snaps()).near(raw, reach, w.tool().from()));
+        return found.isEmpty() ? Optional.empty() : Optional.of(found.get(Math.floorMod(choice, found.size())));
+    }
+
+    /** Keeps the longer way, along the axis it is nearer to. */
+    private static Point level(Point from, Point to) {
+        Point d = to.minus(from);
+        return Math.abs(d.x()) >= Math.abs(d.y()) ? new Point(to.x(), from.y()) : new Point(from.x(), to.y());
+    }
+
+    private Snapper.Scene scene() {
+        Object now = List.of(w.contents(), w.project().grid());
+        if (!now.equals(modelOf)) {
+            modelOf = now;
+            model = build();
+        }
+        return new Snapper.Scene(w.drawings(), model.grid(), model.corners(), model.edges());
+    }
+
+    private Snapper.Scene build() {
+        List<Piece> grid = w.project().grid().stream().filter(g -> g.isOn(w.storeyId())).map(GridLine::line).toList();
+        List<Point> corners = new ArrayList<>();
+        List<Piece> edges = new ArrayList<>();
+        for (Wall x : w.contents().walls()) {
+            corners.add(x.reference().a());
+            corners.add(x.reference().b());
+            edges.add(x.reference());
+            for (Ring r : w.footprints().of(x.id()))
+                for (int i = 0; i < r.points().size(); i++) {
+                    Piece e = Piece.straight(r.points().get(i), r.points().get((i + 1) % r.points().size()));
+                    if (e.length() < 0.1 && !x.reference().isStraight()) continue;
+                    corners.add(e.a());
+                    edges.add(e);
+                }
+        }
+        w.contents().slabs().forEach(s -> corners.addAll(s.outline().points()));
+        return new Snapper.Scene(List.of(), grid, corners, edges);
+    }
+}

@@ -1,0 +1,223 @@
+package brightlintel.desktop.board;
+
+import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import brightlintel.joint.Footprints;
+import brightlintel.paint.Brush;
+import brightlintel.paint.Palette;
+import brightlintel.paint.Pictures;
+import brightlintel.paint.PlanPainter;
+import brightlintel.paint.PlanView;
+import brightlintel.paint.Raster;
+import brightlintel.place.PlacedDrawing;
+import java.nio.IntBuffer;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.layout.Region;
+
+/** The plan view. A frame is the last picture of the underlay, the model, the marks of the tool, the rulers: composed by us, shown as one image. */
+public final class Board extends Region {
+    private final Workspace w;
+    private final ImageView image = new ImageView();
+    private final UnderlayPictures pictures = new UnderlayPictures(Platform::runLater);
+    private final Aiming aiming;
+    private Raster frame;
+    private PixelBuffer<IntBuffer> buffer;
+    private PlanView view = new PlanView(Point.ORIGIN, 20, 100, 100);
+    private boolean fitted;
+    private boolean pending;
+    private Point pointer;
+    private PlanPainter.Model model;
+    private Object modelOf;
+
+    public Board(Workspace w) {
+        this.w = w;
+        this.aiming = new Aiming(w);
+        getStyleClass().add("board");
+        setId("board");
+        setFocusTraversable(true);
+        setAccessibleText(Words.of("board.accessible"));
+        image.setMouseTransparent(true);
+        getChildren().add(image);
+        new BoardInput(this, w);
+        w.listen(this::changed);
+    }
+
+    private void changed(Change c) {
+        switch (c) {
+            case STOREY, FILE, DRAWING -> {
+                pictures.forget();
+                fitted = false;
+                fitIfFirst();
+                refresh();
+            }
+            case PROJECT, LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE -> refresh();
+            case VIEW, BUSY, MESSAGE -> { }
+        }
+    }
+
+    public PlanView view() {
+        return view;
+    }
+
+    void view(PlanView v) {
+        view = v;
+        fitted = true;
+        refresh();
+        w.tell(Change.VIEW);
+    }
+
+    @Override protected void layoutChildren() {
+        int width = (int) Math.max(1, getWidth()), height = (int) Math.max(1, getHeight());
+        if (frame == null || frame.width != width || frame.height != height) {
+            IntBuffer ints = IntBuffer.allocate(width * height);
+            frame = new Raster(width, height, ints.array());
+            buffer = new PixelBuffer<>(width, height, ints, PixelFormat.getIntArgbPreInstance());
+            image.setImage(new WritableImage(buffer));
+            view = view.sized(width, height);
+            fitIfFirst();
+            refresh();
+        }
+    }
+
+    private void fitIfFirst() {
+        if (!fitted && frame != null) fit();
+    }
+
+    /** Everything of the storey: shown strokes without strays, model, grid. */
+    public void fit() {
+        fit(Pictures.extent(w.project(), w.storeyId(), w.drawings()));
+    }
+
+    public void fitSelected() {
+        Box b = Box.EMPTY;
+        for (var id : w.selection()) {
+            for (var r : w.footprints().of(id)) b = b.with(r.box());
+            for (var s : w.contents().slabs()) if (s.id().equals(id)) b = b.with(s.outline().box());
+            for (var g : w.project().grid()) if (g.id().equals(id)) b = b.with(Box.of(g.line().a(), g.line().b()));
+            for (var o : w.contents().openings())
+                if (o.id().equals(id)) b = b.with(w.contents().wall(o.wall()).map(x -> Box.around(x.middle(o.along()), o.width().value())).orElse(Box.EMPTY));
+        }
+        fit(b.isEmpty() ? Pictures.extent(w.project(), w.storeyId(), w.drawings()) : b);
+    }
+
+    private void fit(Box metres) {
+        if (frame == null) return;
+        boolean something = !metres.isEmpty();
+        PlanView v = PlanView.fit(metres, frame.width - Rulers.WIDE, frame.height - Rulers.WIDE - 30, 34);
+        double shift = Rulers.WIDE / 2.0 / v.pxPerMetre();
+        PlanView centred = new PlanView(v.centre().plus(new Point(-shift, shift - 15 / v.pxPerMetre())), v.pxPerMetre(), frame.width, frame.height);
+        view = centred;
+        fitted = something;
+        refresh();
+        w.tell(Change.VIEW);
+    }
+
+    /** About the middle. */
+    public void zoom(double factor) {
+        view(view.zoomed(factor, view.width() / 2.0, view.height() / 2.0));
+    }
+
+    /** Moves the view by arrow keys. */
+    public void nudge(int dx, int dy) {
+        view(view.moved(-dx * 60, -dy * 60));
+    }
+
+    /** Where a place of the plan is in the window; for tests and for callouts outside the board. */
+    public javafx.geometry.Point2D onScreen(Point metres) {
+        Point p = view.toPx(metres);
+        return localToScreen(p.x(), p.y());
+    }
+
+    void pointer(Point px) {
+        pointer = px;
+        if (px != null) w.aim(aiming.at(view, px.x(), px.y()));
+        else refresh();
+    }
+
+    Aim aimAt(double x, double y) {
+        return aiming.at(view, x, y);
+    }
+
+    /** The next snap candidate where the pointer is. */
+    public void nextSnap() {
+        aiming.next();
+        if (pointer != null) w.aim(aiming.at(view, pointer.x(), pointer.y()));
+    }
+
+    /** Any number of changes before the next frame are one frame. */
+    public void refresh() {
+        if (pending || frame == null) return;
+        pending = true;
+        Platform.runLater(() -> {
+            pending = false;
+            render();
+        });
+    }
+
+    private void render() {
+        if (frame == null) return;
+        Palette p = w.looks().palette();
+        List<PlacedDrawing> drawings = w.drawings();
+        if (drawings.isEmpty()) {
+            pictures.forget();
+            frame.clear(p.paper());
+        } else {
+            int lit = lit(drawings.getFirst());
+            pictures.want(new UnderlayPictures.Wanted(drawings, w.looks(), lit, view), this::refresh);
+            pictures.compose(frame, view, p.paper());
+        }
+        Brush brush = new Brush(frame);
+        new PlanPainter(brush, p, view).paint(model(), w.selection());
+        MarkPainter marks = new MarkPainter(brush, p, view);
+        if (w.stage() == Stage.TRUE && !drawings.isEmpty()) {
+            marks.paint(new brightlintel.desktop.tool.Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
+            if (w.looks().witnesses()) new Witnesses(brush, p, view).paint(Pictures.underlay(drawings.getFirst()));
+        }
+        w.tool().marks().forEach(marks::paint);
+        if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
+        Rulers rulers = new Rulers(brush, p, view, w.project().units());
+        rulers.scaleBar();
+        rulers.paint(pointer);
+        buffer.updateBuffer(_ -> null);
+    }
+
+    private int lit(PlacedDrawing d) {
+        String want = w.looks().lit();
+        if (want.isEmpty()) return -1;
+        for (int i = 0; i < d.strokes().layers().size(); i++) if (d.strokes().layers().get(i).name().equals(want)) return i;
+        return -1;
+    }
+
+    /** Solved joints of the storey below are kept too: they change only with the project. */
+    private PlanPainter.Model model() {
+        Object now = List.of(w.storeyId(), w.project().contents(), w.project().storeys());
+        if (model == null || !now.equals(modelOf)) {
+            modelOf = now;
+            Footprints below = PlanPainter.Model.of(w.project(), w.storeyId()).below();
+            model = new PlanPainter.Model(w.project(), w.storeyId(), w.footprints(), below);
+        }
+        return new PlanPainter.Model(w.project(), w.storeyId(), w.footprints(), model.below());
+    }
+
+    /** The drawing and the frame are up to date: nothing is being painted. For tests and pictures. */
+    public boolean isAtRest() {
+        return !pending && frame != null && (w.drawings().isEmpty() || Optional.ofNullable(pictures.last()).filter(l -> l.of().view().equals(view)
+            && l.of().drawings().equals(w.drawings()) && l.of().looks().equals(w.looks())).isPresent());
+    }
+
+    public void stop() {
+        pictures.stop();
+    }
+}

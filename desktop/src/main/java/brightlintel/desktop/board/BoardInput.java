@@ -1,0 +1,131 @@
+package brightlintel.desktop.board;
+
+import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.geom.Point;
+import javafx.scene.Cursor;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+
+/** Mouse on the board: click, drag, wheel, middle drag and space+drag, the few things of a right click. */
+final class BoardInput {
+    /** A press that moves less than this is a click. */
+    private static final double STILL = 4;
+    private final Board board;
+    private final Workspace w;
+    private Point pressed;
+    private Aim pressedAim;
+    private boolean dragging, panning, space;
+    private Point lastPan;
+    private ContextMenu menu;
+
+    BoardInput(Board board, Workspace w) {
+        this.board = board;
+        this.w = w;
+        board.setOnMouseMoved(this::moved);
+        board.setOnMousePressed(this::pressed);
+        board.setOnMouseDragged(this::dragged);
+        board.setOnMouseReleased(this::released);
+        board.setOnMouseExited(_ -> {
+            if (pressed == null) board.pointer(null);
+        });
+        board.setOnScroll(e -> {
+            double steps = e.getDeltaY() / 40;
+            if (steps != 0) board.view(board.view().zoomed(Math.pow(1.2, Math.clamp(steps, -6, 6)), e.getX(), e.getY()));
+            e.consume();
+        });
+        board.addEventHandler(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.SPACE) {
+                space = true;
+                board.setCursor(Cursor.OPEN_HAND);
+            }
+        });
+        board.addEventHandler(javafx.scene.input.KeyEvent.KEY_RELEASED, e -> {
+            if (e.getCode() == KeyCode.SPACE) {
+                space = false;
+                board.setCursor(Cursor.DEFAULT);
+            }
+        });
+    }
+
+    private static Point at(MouseEvent e) {
+        return new Point(e.getX(), e.getY());
+    }
+
+    private void moved(MouseEvent e) {
+        board.pointer(at(e));
+    }
+
+    private void pressed(MouseEvent e) {
+        board.requestFocus();
+        if (menu != null) menu.hide();
+        if (e.getButton() == MouseButton.MIDDLE || e.getButton() == MouseButton.PRIMARY && space) {
+            panning = true;
+            lastPan = at(e);
+            board.setCursor(Cursor.CLOSED_HAND);
+            return;
+        }
+        if (e.getButton() == MouseButton.SECONDARY) {
+            menu(e);
+            return;
+        }
+        pressed = at(e);
+        board.pointer(pressed);
+        pressedAim = w.aim();
+        dragging = false;
+    }
+
+    private void dragged(MouseEvent e) {
+        if (panning) {
+            board.view(board.view().moved(e.getX() - lastPan.x(), e.getY() - lastPan.y()));
+            lastPan = at(e);
+            return;
+        }
+        if (pressed == null) return;
+        if (!dragging && pressed.distance(at(e)) < STILL) return;
+        dragging = true;
+        board.pointer(at(e));
+        w.tool().dragged(pressedAim, w.aim(), e.isControlDown());
+        board.refresh();
+    }
+
+    private void released(MouseEvent e) {
+        if (panning) {
+            panning = false;
+            board.setCursor(space ? Cursor.OPEN_HAND : Cursor.DEFAULT);
+            return;
+        }
+        if (pressed == null || e.getButton() != MouseButton.PRIMARY) return;
+        if (dragging) w.tool().released(pressedAim, w.aim(), e.isControlDown(), e.isShiftDown());
+        else if (w.tool() instanceof SelectTool && e.isShiftDown()) toggle();
+        else w.tool().clicked(pressedAim);
+        pressed = null;
+        dragging = false;
+        board.pointer(at(e));
+        w.tell(brightlintel.desktop.state.Change.TOOL);
+    }
+
+    /** Shift+click adds to what is selected, or takes from it. */
+    private void toggle() {
+        brightlintel.desktop.tool.Picking.at(w, pressedAim.raw(), pressedAim.reach()).ifPresent(e -> {
+            java.util.Set<brightlintel.building.ElementId> ids = new java.util.LinkedHashSet<>(w.selection());
+            if (!ids.remove(e.id())) ids.add(e.id());
+            w.select(ids);
+        });
+    }
+
+    /** The few things that make sense now. */
+    private void menu(MouseEvent e) {
+        menu = new ContextMenu();
+        for (BoardMenu.Entry x : BoardMenu.of(w, board)) {
+            MenuItem item = new MenuItem(x.text());
+            item.setOnAction(_ -> x.run().run());
+            menu.getItems().add(item);
+        }
+        menu.show(board, e.getScreenX(), e.getScreenY());
+    }
+}

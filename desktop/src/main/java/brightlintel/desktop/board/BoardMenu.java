@@ -1,0 +1,46 @@
+package brightlintel.desktop.board;
+
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.desktop.tool.WallTool;
+import brightlintel.edit.Clearings;
+import brightlintel.edit.Tracing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** What a right click offers: never more than a handful. */
+final class BoardMenu {
+    private BoardMenu() { }
+
+    record Entry(String text, Runnable run) { }
+
+    static List<Entry> of(Workspace w, Board board) {
+        List<Entry> out = new ArrayList<>();
+        if (!(w.tool() instanceof SelectTool)) {
+            if (w.tool() instanceof WallTool t && !t.points().isEmpty()) {
+                out.add(new Entry(Words.of("menu.end-chain"), () -> {
+                    t.finish();
+                    board.refresh();
+                }));
+                out.add(new Entry(Words.of("menu.point-back"), () -> {
+                    t.back();
+                    board.refresh();
+                }));
+            }
+            out.add(new Entry(Words.of("menu.leave"), w::leaveTool));
+        } else if (!w.selection().isEmpty()) {
+            out.add(new Entry(Words.of("menu.delete"), () -> w.apply(Tracing.delete(w.selection()))));
+            out.add(new Entry(Words.of("menu.fit-selected"), board::fitSelected));
+            out.add(new Entry(Words.of("menu.select-none"), () -> w.select(Set.of())));
+        } else SelectTool.pointed(w).ifPresent(p -> w.underlay().ifPresent(u -> {
+            out.add(new Entry(Words.of("menu.hide-layer", p.layer()), () -> w.apply(Clearings.hide(u.id(), p.layer()))));
+            out.add(new Entry(Words.of("menu.layer-alone", p.layer()), () -> w.apply(Clearings.alone(u.id(), p.layer(),
+                p.drawing().strokes().layers().stream().map(brightlintel.drawing.Layer::name).toList()))));
+            out.add(new Entry(Words.of("menu.layers-back"), () -> w.apply(Clearings.allBack(u.id()))));
+        }));
+        out.add(new Entry(Words.of("menu.fit"), board::fit));
+        return out;
+    }
+}

@@ -1,0 +1,204 @@
+package brightlintel.desktop.command;
+
+import brightlintel.building.Edit;
+import brightlintel.building.ElementId;
+import brightlintel.building.Opening;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
+import brightlintel.building.Units;
+import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.AcrossTool;
+import brightlintel.desktop.tool.DatumTool;
+import brightlintel.desktop.tool.GridTool;
+import brightlintel.desktop.tool.KnownLengthTool;
+import brightlintel.desktop.tool.MeasureTool;
+import brightlintel.desktop.tool.OpeningTool;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.desktop.tool.SlabTool;
+import brightlintel.desktop.tool.SplitTool;
+import brightlintel.desktop.tool.TurnTool;
+import brightlintel.desktop.tool.WallTool;
+import brightlintel.drawing.Layer;
+import brightlintel.edit.Clearings;
+import brightlintel.edit.Placing;
+import brightlintel.edit.Stacking;
+import brightlintel.edit.Tracing;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+
+/** All commands that need nothing but the workspace; the window adds those that need files, views and panels. */
+public final class Commands {
+    private final Map<String, Command> all = new LinkedHashMap<>();
+
+    public Commands() {
+        edit();
+        correct();
+        clear();
+        trace();
+        storeys();
+        looks();
+    }
+
+    public Command get(String id) {
+        Command c = all.get(id);
+        if (c == null) throw new IllegalArgumentException("no command " + id);
+        return c;
+    }
+
+    public List<Command> list() {
+        return List.copyOf(all.values());
+    }
+
+    public void add(String id, String keys, Predicate<Workspace> enabled, Consumer<Workspace> run) {
+        all.put(id, new Command(id, keys.isEmpty() ? Optional.empty() : Optional.of(combination(keys)), enabled, run));
+    }
+
+    /** By key, not by character: Shift+C is the key C with Shift on every keyboard. */
+    private static KeyCombination combination(String keys) {
+        String[] parts = keys.split("\\+");
+        List<KeyCombination.Modifier> with = new ArrayList<>();
+        for (int i = 0; i < parts.length - 1; i++) with.add(parts[i].equals("Ctrl") ? KeyCombination.SHORTCUT_DOWN : KeyCombination.SHIFT_DOWN);
+        String last = parts[parts.length - 1].toUpperCase(java.util.Locale.ROOT);
+        return new KeyCodeCombination(KeyCode.valueOf(last.matches("\\d") ? "DIGIT" + last : last), with.toArray(KeyCombination.Modifier[]::new));
+    }
+
+    private static final Predicate<Workspace> ALWAYS = _ -> true;
+    private static final Predicate<Workspace> UNDERLAY = w -> w.underlay().isPresent();
+
+    private void edit() {
+        add("undo", "Ctrl+Z", w -> w.history().canUndo(), Workspace::undo);
+        add("redo", "Ctrl+Shift+Z", w -> w.history().canRedo(), Workspace::redo);
+        add("delete", "Delete", w -> !w.selection().isEmpty(), w -> w.apply(Tracing.delete(w.selection())));
+        add("select-all", "Ctrl+A", w -> !w.contents().isEmpty(), w -> w.select(new java.util.LinkedHashSet<>(w.project().elementsOn(w.storeyId()).map(e -> e.id()).toList())));
+        add("again", "G", ALWAYS, Workspace::again);
+        add("ortho", "Q", ALWAYS, w -> w.ortho(!w.ortho()));
+        add("measure", "", ALWAYS, w -> w.start(MeasureTool::new));
+        for (Stage s : Stage.values()) add("stage." + s.name().toLowerCase(java.util.Locale.ROOT), "Ctrl+" + (s.ordinal() + 1), ALWAYS, w -> w.go(s));
+    }
+
+    private void onUnderlay(String id, String keys, BiConsumer<Workspace, UnderlayId> run) {
+        add(id, keys, UNDERLAY, w -> w.underlay().map(Underlay::id).ifPresent(u -> run.accept(w, u)));
+    }
+
+    private void correct() {
+        onUnderlay("known-length", "K", (w, u) -> {
+            w.go(Stage.TRUE);
+            w.start(x -> new KnownLengthTool(x, u));
+        });
+        onUnderlay("turn", "", (w, u) -> {
+            w.go(Stage.TRUE);
+            w.start(x -> new TurnTool(x, u));
+        });
+        onUnderlay("turn-left", "", (w, u) -> w.apply(Placing.turnBy(u, Math.PI / 2)));
+        onUnderlay("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
+        onUnderlay("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
+        onUnderlay("datum", "", (w, u) -> {
+            w.go(Stage.TRUE);
+            w.start(x -> new DatumTool(x, u));
+        });
+    }
+
+    private void clear() {
+        onUnderlay("layer-hide", "C", (w, u) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.hide(u, p.layer()))));
+        onUnderlay("layer-alone", "Shift+C", (w, u) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.alone(u, p.layer(), layers(w)))));
+        onUnderlay("layers-back", "B", (w, u) -> w.apply(Clearings.allBack(u)));
+        onUnderlay("layers-invert", "", (w, u) -> w.apply(Clearings.invert(u, layers(w))));
+        add("muted", "", ALWAYS, w -> w.looks(w.looks().withMuted(!w.looks().muted())));
+    }
+
+    /** Layers on which something is drawn. */
+    public static List<String> layers(Workspace w) {
+        return w.drawing().map(d -> d.strokes().layers().stream().map(Layer::name).toList()).orElse(List.of());
+    }
+
+    private void trace() {
+        tool("grid", "", GridTool::new);
+        tool("wall", "", WallTool::new);
+        add("across", "", UNDERLAY, w -> {
+            w.go(Stage.TRACE);
+            w.startQuietly(new AcrossTool(w));
+        });
+        tool("door", "", w -> new OpeningTool(w, false));
+        tool("window", "", w -> new OpeningTool(w, true));
+        tool("slab", "", SlabTool::new);
+        add("slab-from-walls", "", w -> !w.contents().walls().isEmpty(), SlabTool::fromOuterFaces);
+        tool("split", "", SplitTool::new);
+        add("next-face", "A", w -> w.tool() instanceof WallTool || w.selected().stream().anyMatch(e -> e instanceof brightlintel.building.Wall), w -> {
+            if (w.tool() instanceof WallTool t) t.nextSide();
+            else w.apply(Tracing.changeWalls("edit.wall-side", w.selection(), x -> x.withSide(x.side().next())));
+        });
+        add("other-hand", "D", Commands::hasDoor, w -> {
+            if (w.tool() instanceof OpeningTool t && w.selection().isEmpty()) t.otherHand();
+            else w.apply(doors("edit.other-hand", w.selection(), d -> new Opening.Filling.Door(!d.hingeFar(), d.opensLeft())));
+        });
+        add("other-side", "Shift+D", Commands::hasDoor, w -> {
+            if (w.tool() instanceof OpeningTool t && w.selection().isEmpty()) t.otherSide();
+            else w.apply(doors("edit.other-side", w.selection(), d -> new Opening.Filling.Door(d.hingeFar(), !d.opensLeft())));
+        });
+    }
+
+    private void tool(String id, String keys, java.util.function.Function<Workspace, brightlintel.desktop.tool.Tool> maker) {
+        add(id, keys, ALWAYS, w -> {
+            w.go(Stage.TRACE);
+            w.start(maker);
+        });
+    }
+
+    private static boolean hasDoor(Workspace w) {
+        return w.tool() instanceof OpeningTool t && !t.isWindow() || w.selected().stream().anyMatch(e -> e instanceof Opening o && o.filling() instanceof Opening.Filling.Door);
+    }
+
+    private static Edit doors(String name, Set<ElementId> which, java.util.function.UnaryOperator<Opening.Filling.Door> f) {
+        return Tracing.changeOpenings(name, which, o -> o.filling() instanceof Opening.Filling.Door d ? o.with(f.apply(d)) : o);
+    }
+
+    private void storeys() {
+        add("storey-above", "Page_Up", ALWAYS, w -> w.project().above(w.storeyId()).ifPresent(s -> w.go(s.id())));
+        add("storey-below", "Page_Down", ALWAYS, w -> w.project().below(w.storeyId()).ifPresent(s -> w.go(s.id())));
+        add("storey-add", "", ALWAYS, w -> fresh(w, id -> Stacking.add(id, name(w))));
+        add("storey-add-below", "", ALWAYS, w -> fresh(w, id -> Stacking.addBelow(id, Words.of("storey.cellar"))));
+        add("storey-repeat", "", w -> !w.contents().isEmpty(), w -> fresh(w, id -> Stacking.repeatAbove(w.storeyId(), id, name(w))));
+        add("storey-repeat-up", "", w -> !w.contents().isEmpty() && w.project().above(w.storeyId()).isPresent(), w -> {
+            StoreyId above = w.project().above(w.storeyId()).orElseThrow().id();
+            w.apply(Stacking.repeat(w.storeyId(), above));
+            w.go(above);
+        });
+        add("storey-remove", "", w -> w.project().storeys().size() > 1, w -> w.apply(Stacking.remove(w.storeyId())));
+    }
+
+    private static void fresh(Workspace w, java.util.function.Function<StoreyId, Edit> edit) {
+        StoreyId id = StoreyId.fresh();
+        w.apply(edit.apply(id));
+        w.go(id);
+    }
+
+    private static String name(Workspace w) {
+        List<String> taken = new ArrayList<>(w.project().storeys().stream().map(s -> s.name()).toList());
+        String upper = Words.of("storey.upper");
+        for (int n = 1; ; n++) {
+            String name = n == 1 ? upper : Words.of("storey.numbered", n);
+            if (!taken.contains(name)) return name;
+        }
+    }
+
+    private void looks() {
+        add("dark", "", ALWAYS, w -> w.looks(w.looks().withDark(!w.looks().dark())));
+        add("view", "V", ALWAYS, w -> w.looks(w.looks().withMode(w.looks().mode().next())));
+        add("board-alone", "X", ALWAYS, w -> w.looks(w.looks().withBoardAlone(!w.looks().boardAlone())));
+        add("witnesses", "", ALWAYS, w -> w.looks(w.looks().withWitnesses(!w.looks().witnesses())));
+        add("units", "", ALWAYS, w -> w.apply(Edit.of("edit.units", p -> p.withUnits(p.units() == Units.METRIC ? Units.FEET_AND_INCHES : Units.METRIC))));
+    }
+}

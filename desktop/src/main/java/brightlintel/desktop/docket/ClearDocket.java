@@ -1,0 +1,151 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.building.UnderlayId;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.edit.Clearings;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.place.PlacedDrawing;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.SVGPath;
+
+/** What of it is building? Keeps what was searched and how it is ordered. */
+final class ClearDocket {
+    private static final String OPEN_EYE = "M1 7c3-5 13-5 16 0-3 5-13 5-16 0z M6.8 7a2.2 2.2 0 1 0 4.4 0a2.2 2.2 0 1 0-4.4 0";
+    private static final String SHUT_EYE = "M1 6c3 5 13 5 16 0M4 9l-1.5 2.5M9 10v3M14 9l1.5 2.5";
+    private final Workspace w;
+    private final Commands commands;
+    private final ListView<LayerListState.Row> list = new ListView<>();
+    private final TextField search = new TextField();
+    private final ComboBox<LayerListState.Order> order = new ComboBox<>();
+    private final Label value = new Label();
+    private final Label hidden = Parts.label("", "quiet");
+
+    ClearDocket(Workspace w, Commands commands) {
+        this.w = w;
+        this.commands = commands;
+        list.setId("layers");
+        list.getStyleClass().add("layers");
+        list.setFocusTraversable(true);
+        list.setCellFactory(_ -> new Cell());
+        list.setOnKeyPressed(e -> {
+            LayerListState.Row r = list.getSelectionModel().getSelectedItem();
+            if (r != null && e.getCode() == javafx.scene.input.KeyCode.SPACE) toggle(r);
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        search.setId("layer-search");
+        search.textProperty().addListener((_, _, _) -> refresh());
+        order.setId("layer-order");
+        order.getItems().addAll(LayerListState.Order.values());
+        order.setValue(LayerListState.Order.NAME);
+        order.setConverter(new javafx.util.StringConverter<>() {
+            @Override public String toString(LayerListState.Order o) {
+                return o == null ? "" : Words.of("layers.order." + o.name());
+            }
+
+            @Override public LayerListState.Order fromString(String s) {
+                return null;
+            }
+        });
+        order.valueProperty().addListener((_, _, _) -> refresh());
+        value.getStyleClass().add("value");
+    }
+
+    Node build() {
+        Optional<PlacedDrawing> d = w.drawing();
+        if (d.isEmpty()) return Parts.docket(Parts.head(Words.of("stage.clear"), Words.of("clear.question")), Parts.decision(Words.of("waits.title"), null, true,
+            Parts.label(Words.of("clear.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
+        String name = w.project().source(d.get().underlay().file()).map(x -> x.name()).orElse("");
+        search.setPromptText(Words.of("layers.find", d.get().strokes().layers().size()));
+        CheckBox muted = new CheckBox(Words.of("clear.muted"));
+        muted.setId("muted");
+        muted.setSelected(w.looks().muted());
+        muted.setOnAction(_ -> commands.get("muted").fire(w));
+        HBox head = new HBox(6, search, order);
+        HBox.setHgrow(search, Priority.ALWAYS);
+        head.getStyleClass().add("row");
+        VBox layers = new VBox(6, head, list);
+        layers.getStyleClass().add("layer-part");
+        VBox.setVgrow(layers, Priority.ALWAYS);
+        VBox v = (VBox) Parts.docket(Parts.head(Words.of("stage.clear"), Words.of("clear.of", name, w.storey().name())),
+            Parts.decision(Words.of("clear.building"), null, true, value, hidden,
+                Parts.row(Parts.button(w, commands.get("layers-back"), false), Parts.button(w, commands.get("layers-invert"), false)), muted), layers);
+        refresh();
+        return v;
+    }
+
+    private void refresh() {
+        w.drawing().ifPresent(d -> {
+            LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
+            value.setText(Words.of("clear.stay", LengthFormat.grouped(s.strokesShown()), LengthFormat.grouped(s.strokes())));
+            hidden.setText(s.shown() == s.all() ? Words.of("clear.none-hidden") : Words.count("clear.hidden", s.all() - s.shown()));
+            int top = list.getSelectionModel().getSelectedIndex();
+            list.getItems().setAll(s.rows());
+            list.getSelectionModel().select(top);
+        });
+    }
+
+    private void toggle(LayerListState.Row r) {
+        w.underlay().ifPresent(u -> w.apply(r.shown() ? Clearings.hide(u.id(), r.layer()) : Clearings.show(u.id(), r.layer())));
+    }
+
+    private final class Cell extends ListCell<LayerListState.Row> {
+        private final SVGPath eye = new SVGPath();
+        private final Label name = new Label();
+        private final Label count = new Label();
+        private final Label alone = new Label(Words.of("layers.alone"));
+        private final HBox box = new HBox(8, eye, name, alone, count);
+
+        Cell() {
+            eye.getStyleClass().add("eye");
+            name.setMaxWidth(Double.MAX_VALUE);
+            name.setMinWidth(0);
+            HBox.setHgrow(name, Priority.ALWAYS);
+            count.getStyleClass().addAll("quiet", "count");
+            count.setMinWidth(52);
+            count.setAlignment(Pos.CENTER_RIGHT);
+            alone.getStyleClass().add("link");
+            alone.setMinWidth(Region.USE_PREF_SIZE);
+            alone.visibleProperty().bind(hoverProperty());
+            alone.setOnMouseClicked(e -> {
+                UnderlayId u = w.underlay().orElseThrow().id();
+                w.apply(Clearings.alone(u, getItem().layer(), Commands.layers(w)));
+                e.consume();
+            });
+            box.setAlignment(Pos.CENTER_LEFT);
+            box.setOnMouseClicked(e -> {
+                if (getItem() != null && !e.isConsumed()) toggle(getItem());
+            });
+            hoverProperty().addListener((_, _, on) -> w.looks(w.looks().withLit(on && getItem() != null ? getItem().layer() : "")));
+        }
+
+        @Override protected void updateItem(LayerListState.Row r, boolean none) {
+            super.updateItem(r, none);
+            if (none || r == null) {
+                setGraphic(null);
+                return;
+            }
+            eye.setContent(r.shown() ? OPEN_EYE : SHUT_EYE);
+            name.setText(r.layer());
+            name.setId("layer-" + r.layer());
+            count.setText(LengthFormat.grouped(r.strokes()));
+            box.getStyleClass().setAll(r.shown() ? "layer-on" : "layer-off");
+            setAccessibleText(Words.of(r.shown() ? "layers.shown" : "layers.hidden", r.layer(), r.strokes()));
+            setGraphic(box);
+        }
+    }
+
+}

@@ -1,0 +1,76 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.StackPane;
+
+/** The panel of the stage in hand. Built anew from the project after each change; the layer list keeps its place. */
+public final class Docket extends StackPane {
+    private final Workspace w;
+    private final Commands commands;
+    private final ClearDocket clear;
+    private final ScrollPane scroll = new ScrollPane();
+    private boolean pending;
+    private Stage shown;
+
+    public Docket(Workspace w, Commands commands) {
+        this.w = w;
+        this.commands = commands;
+        this.clear = new ClearDocket(w, commands);
+        setId("docket");
+        getStyleClass().add("docket");
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("docket-scroll");
+        w.listen(this::changed);
+        build();
+    }
+
+    private void changed(Change c) {
+        switch (c) {
+            case PROJECT, STOREY, STAGE, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later();
+            case AIM, VIEW, LOOK, BUSY, MESSAGE -> { }
+        }
+    }
+
+    private void later() {
+        if (pending) return;
+        pending = true;
+        Platform.runLater(() -> {
+            pending = false;
+            build();
+        });
+    }
+
+    private void build() {
+        if (w.isEmpty()) {
+            getChildren().setAll(Parts.docket(Parts.head(Words.of("empty.title"), Words.of("empty.question")), Parts.label(Words.of("empty.text"), "quiet")));
+            return;
+        }
+        boolean same = shown == w.stage();
+        double at = scroll.getVvalue();
+        shown = w.stage();
+        if (w.stage() == Stage.CLEAR) {
+            getChildren().setAll(clear.build());
+            return;
+        }
+        Node body = switch (w.stage()) {
+            case RECEIVE -> ReceiveDocket.build(w, commands);
+            case TRUE -> TrueDocket.build(w, commands);
+            case CLEAR -> throw new AssertionError();
+            case TRACE -> TraceDocket.build(w, commands);
+            case PROVE -> ProveDocket.build(w, commands);
+            case HAND_OVER -> HandOverDocket.build(w, commands);
+        };
+        scroll.setContent(body);
+        if (same) scroll.setVvalue(at);
+        else scroll.setVvalue(0);
+        if (!getChildren().contains(scroll)) getChildren().setAll(scroll);
+    }
+}

@@ -1,0 +1,57 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Code;
+import brightlintel.drawing.Diagnostic;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Location;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Report;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.drawing.Strokes;
+import brightlintel.lengths.LengthFormat;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/** What came in, in plain words. */
+record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<String> notes) {
+    private static final Set<Code> NOTES = EnumSet.of(Code.LAYER_OFF_IN_FILE, Code.LAYER_FROZEN_IN_FILE, Code.LAYER_NOT_DECLARED, Code.NO_HEADER, Code.HEIGHT_LEFT_OUT);
+
+    record Row(String kind, String count) { }
+
+    static ReceiveState of(RawDrawing d, Strokes s) {
+        Map<String, Integer> counts = new TreeMap<>();
+        List<Entity> model = d.space(new SpaceKey.Model()).map(x -> x.entities()).orElse(List.of());
+        model.forEach(e -> counts.merge(e.kind(), 1, Integer::sum));
+        List<Row> rows = counts.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()).thenComparing(Map.Entry.comparingByKey()))
+            .map(e -> new Row(Words.of("kind." + e.getKey()), LengthFormat.grouped(e.getValue()))).toList();
+        Report all = d.report().and(s.report());
+        List<String> out = new ArrayList<>(), notes = new ArrayList<>();
+        for (Report.Entry e : all.entries()) (NOTES.contains(e.code()) ? notes : out).add(sentence(e));
+        String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(d.layers().size()), LengthFormat.grouped(d.blocks().size()));
+        return new ReceiveState(summary, rows, out, notes);
+    }
+
+    private static String sentence(Report.Entry e) {
+        Diagnostic first = e.first().getFirst();
+        String subjects = String.join(", ", e.first().stream().map(x -> subject(x)).filter(t -> !t.isEmpty()).distinct().limit(3).toList());
+        String place = switch (first.at()) {
+            case Location.Line(long n) -> Words.of("place.line", LengthFormat.grouped(n));
+            case Location.Offset(long n) -> Words.of("place.byte", LengthFormat.grouped(n));
+            case Location.Page(int n, long _) -> Words.of("place.page", n);
+            case Location.Whole() -> "";
+        };
+        return Words.of("code." + e.code().name(), LengthFormat.grouped(e.count()), subjects, place).strip();
+    }
+
+    private static String subject(Diagnostic d) {
+        if (d.values().isEmpty()) return "";
+        String v = String.valueOf(d.values().getFirst());
+        return d.code() == Code.NOT_UNDERSTOOD_YET || d.code() == Code.NUMBER_NOT_FINITE || d.code() == Code.BAD_SHAPE ? Words.of("kind." + v).replaceFirst("^kind\\.", "") : v;
+    }
+}

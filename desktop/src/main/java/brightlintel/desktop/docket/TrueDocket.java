@@ -1,0 +1,95 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.building.Underlay;
+import brightlintel.building.Why;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.docket.Parts.Tone;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.edit.Placing;
+import brightlintel.lengths.LengthReader;
+import brightlintel.lengths.LengthUnit;
+import brightlintel.place.PlacedDrawing;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Is it the right size, upright, and where it belongs? */
+final class TrueDocket {
+    private TrueDocket() { }
+
+    static Node build(Workspace w, Commands commands) {
+        Optional<PlacedDrawing> d = w.drawing();
+        if (d.isEmpty()) return Parts.docket(Parts.head(Words.of("stage.true"), Words.of("true.question")), Parts.decision(Words.of("waits.title"), null, true,
+            Parts.label(Words.of("true.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
+        Underlay u = d.get().underlay();
+        TrueState s = TrueState.of(d.get(), w.shelf().has(u).orElseThrow().drawing().header(), w.lengths());
+        String name = w.project().source(u.file()).map(x -> x.name()).orElse("");
+        return Parts.docket(Parts.head(Words.of("stage.true"), Words.of("true.of", name, w.storey().name())), size(w, commands, u, s), upright(w, commands, u, s), datum(w, commands, s));
+    }
+
+    private static Node pill(TrueState.Who who) {
+        return switch (who) {
+            case ASSUMED -> Parts.pill(Words.of("who.assumed"), Tone.LOOK);
+            case STATED -> Parts.pill(Words.of("who.stated"), Tone.SURE);
+            case READ -> Parts.pill(Words.of("who.read"), Tone.SURE);
+        };
+    }
+
+    private static Node size(Workspace w, Commands commands, Underlay u, TrueState s) {
+        VBox v = Parts.decision(Words.of("true.size"), pill(s.scaleBy()), s.scaleBy() == TrueState.Who.ASSUMED, Parts.value(s.scale(), "· " + s.size()));
+        ToggleGroup group = new ToggleGroup();
+        for (TrueState.Choice c : s.choices()) {
+            RadioButton b = new RadioButton(c.name());
+            b.setId("unit-" + c.unit().name().toLowerCase(java.util.Locale.ROOT));
+            b.setToggleGroup(group);
+            b.setSelected(c.chosen());
+            b.setOnAction(_ -> w.apply(Placing.unit(u.id(), c.unit().metres())));
+            Label size = Parts.right(c.size(), c.plausible() ? "ink" : "faint");
+            HBox row = Parts.line(b, size);
+            row.getStyleClass().add("choice");
+            v.getChildren().add(row);
+        }
+        TextField own = Parts.entry("own-factor", "", t -> {
+            Optional<Double> f = LengthReader.read(t, LengthUnit.MILLIMETRE);
+            boolean good = f.isPresent() && f.get() > 1e-7 && f.get() < 1e4;
+            if (good) w.apply(Placing.unit(u.id(), f.get()));
+            return good;
+        });
+        own.setPromptText(Words.of("true.own.example"));
+        HBox.setHgrow(own, Priority.NEVER);
+        v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
+        s.fileSays().ifPresent(t -> v.getChildren().add(Parts.evidence(s.fileAgrees() ? "✓" : "✗", t, s.fileAgrees() ? Tone.SURE : Tone.PARTS)));
+        if (s.fileSays().isEmpty()) v.getChildren().add(Parts.evidence("–", Words.of("true.file-silent"), Tone.PLAIN));
+        if (u.placement().scale().why() instanceof Why.Read(double _, java.util.List<String> evidence))
+            evidence.stream().filter(t -> !t.equals("header")).forEach(t -> v.getChildren().add(Parts.evidence("✓", Words.of("true.known", t), Tone.SURE)));
+        if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED)));
+        return v;
+    }
+
+    private static Node upright(Workspace w, Commands commands, Underlay u, TrueState s) {
+        TextField turn = Parts.entry("turn-angle", s.turn(), t -> LengthReader.angle(t).map(a -> {
+            w.apply(Placing.turnTo(u.id(), a));
+            return true;
+        }).orElse(false));
+        turn.getStyleClass().add("value-entry");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        return Parts.decision(Words.of("true.upright"), pill(s.turnBy()), false, Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn),
+            Parts.row(Parts.button(w, commands.get("turn"), false), Parts.button(w, commands.get("turn-left"), false), Parts.button(w, commands.get("turn-right"), false),
+                Parts.button(w, commands.get("mirror"), false)));
+    }
+
+    private static Node datum(Workspace w, Commands commands, TrueState s) {
+        return Parts.decision(Words.of("true.datum"), pill(s.datumBy()), false, Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"),
+            Parts.row(Parts.button(w, commands.get("datum"), false)));
+    }
+}

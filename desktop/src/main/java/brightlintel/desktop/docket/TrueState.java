@@ -1,0 +1,52 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.building.Placement;
+import brightlintel.building.Why;
+import brightlintel.correct.UnitChoice;
+import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Header;
+import brightlintel.geom.Box;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.place.Extent;
+import brightlintel.place.PlacedDrawing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What the stage True shows of an underlay: pure of placement, strokes and header. */
+record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, Optional<String> fileSays, boolean fileAgrees, String strays, String turn, Who turnBy, String datum,
+                 Who datumBy) {
+    enum Who { ASSUMED, STATED, READ }
+
+    /** @param chosen the unit in force; plausible: a building could be this large */
+    record Choice(UnitChoice unit, String name, String size, boolean chosen, boolean plausible) { }
+
+    static TrueState of(PlacedDrawing d, Header header, LengthFormat f) {
+        Placement p = d.underlay().placement();
+        Extent e = d.extent();
+        double now = p.scale().value().mean();
+        Box units = e.main().mapped(brightlintel.geom.Affine.scale(1 / now, 1 / now));
+        List<Choice> choices = new ArrayList<>();
+        for (UnitChoice u : UnitChoice.values())
+            choices.add(new Choice(u, Words.of("unit." + u.name()), f.size(units.width() * u.metres(), units.height() * u.metres()), p.scale().value().isEven() && Math.abs(now / u.metres() - 1) < 1e-9,
+                u.isPlausible(units.diagonal())));
+        Optional<UnitChoice> said = UnitChoice.saidBy(header);
+        return new TrueState(scaleWords(now), f.size(units.width() * now, units.height() * now), who(p.scale().why()), choices, said.map(u -> Words.of("true.file-says", Words.of("unit." + u.name()))),
+            said.map(u -> Math.abs(u.metres() / now - 1) < 1e-9).orElse(false), e.strays() == 0 ? "" : Words.count("true.strays", e.strays()), LengthFormat.angle(p.turn().value()), who(p.turn().why()),
+            String.format(Locale.ROOT, "%.3f, %.3f", p.fileAnchor().value().x(), p.fileAnchor().value().y()), who(p.fileAnchor().why()));
+    }
+
+    private static String scaleWords(double metresPerUnit) {
+        return UnitChoice.of(metresPerUnit).map(u -> Words.of("true.unit", Words.of("unit." + u.name())))
+            .orElse(Words.of("true.factor", metresPerUnit >= 0.1 ? String.format(Locale.ROOT, "%.5f m", metresPerUnit) : String.format(Locale.ROOT, "%.5f mm", metresPerUnit * 1000)));
+    }
+
+    private static Who who(Why why) {
+        return switch (why) {
+            case Why.Assumed _ -> Who.ASSUMED;
+            case Why.Stated _ -> Who.STATED;
+            case Why.Read _ -> Who.READ;
+        };
+    }
+}

@@ -1,0 +1,311 @@
+package brightlintel.desktop.section;
+
+import brightlintel.building.Element;
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
+import brightlintel.building.Slab;
+import brightlintel.building.Support;
+import brightlintel.building.Top;
+import brightlintel.building.Wall;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.edit.Tracing;
+import brightlintel.geom.Tolerances;
+import brightlintel.lengths.LengthReader;
+import brightlintel.lengths.LengthUnit;
+import brightlintel.snap.SnapKind;
+import brightlintel.snap.SnapSettings;
+import brightlintel.snap.SnapSource;
+import brightlintel.solid.Solids;
+import brightlintel.trace.SlabOutline;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.DoublePredicate;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** Below the section: what is selected and can be changed in place; while a tool draws, the snaps; else what lies under the pointer. */
+public final class Properties extends VBox {
+    private final Workspace w;
+    private final Commands commands;
+    private boolean pending;
+    private String pointed = "";
+
+    public Properties(Workspace w, Commands commands) {
+        this.w = w;
+        this.commands = commands;
+        setId("properties");
+        getStyleClass().add("properties");
+        w.listen(c -> {
+            switch (c) {
+                case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING -> later();
+                case AIM -> pointer();
+                case VIEW, LOOK, BUSY, MESSAGE -> { }
+            }
+        });
+        build();
+    }
+
+    private void later() {
+        if (pending) return;
+        pending = true;
+        Platform.runLater(() -> {
+            pending = false;
+            build();
+        });
+    }
+
+    /** Only where it tells of the pointer, and only when what it points at changes. */
+    private void pointer() {
+        if (!w.selection().isEmpty() || !(w.tool() instanceof SelectTool) || w.stage() == Stage.TRACE) return;
+        String now = SelectTool.pointed(w).map(p -> p.stroke() + p.layer()).orElse("");
+        if (!now.equals(pointed)) {
+            pointed = now;
+            later();
+        }
+    }
+
+    private void build() {
+        List<Element> selected = w.selected();
+        List<Node> out = new ArrayList<>();
+        if (w.isEmpty()) out.clear();
+        else if (!(w.tool() instanceof SelectTool) && w.tool().snaps() && selected.isEmpty()) snaps(out);
+        else if (selected.isEmpty()) underPointer(out);
+        else if (selected.size() == 1) one(selected.getFirst(), out);
+        else several(selected, out);
+        getChildren().setAll(out);
+    }
+
+    private void title(List<Node> out, String text) {
+        out.add(Parts.label(text, "side-title"));
+    }
+
+    private void underPointer(List<Node> out) {
+        SelectTool.pointed(w).ifPresentOrElse(p -> {
+            title(out, Words.of("properties.pointer"));
+            out.add(Parts.figure(Words.of("properties.layer"), Parts.right(p.layer())));
+            out.add(Parts.figure(Words.of("properties.kind"), Parts.label(p.kind())));
+            out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(p.length()))));
+        }, () -> {
+            if (w.stage() == Stage.TRACE || w.stage() == Stage.TRUE) snaps(out);
+        });
+    }
+
+    private void snaps(List<Node> out) {
+        title(out, Words.of("snaps.title"));
+        SnapSettings s = w.snaps();
+        for (SnapKind k : s.order()) {
+            CheckBox b = new CheckBox(Words.of("snap." + k.name().toLowerCase(Locale.ROOT)));
+            b.setId("snap-" + k.name().toLowerCase(Locale.ROOT));
+            b.setSelected(s.on().contains(k));
+            b.setOnAction(_ -> w.snaps(w.snaps().toggled(k)));
+            Node right = k == s.order().getFirst() ? Parts.right(Words.of("snaps.first"), "quiet") : k == SnapKind.EVEN_STEP ? step(s) : first(k);
+            out.add(figureRow(b, right));
+        }
+        title(out, Words.of("snaps.sources"));
+        for (SnapSource k : SnapSource.values()) {
+            CheckBox b = new CheckBox(Words.of("snap-source." + k.name()));
+            b.setId("snap-source-" + k.name().toLowerCase(Locale.ROOT));
+            b.setSelected(s.sources().contains(k));
+            b.setOnAction(_ -> w.snaps(w.snaps().toggled(k)));
+            out.add(figureRow(b, Parts.right("")));
+        }
+    }
+
+    private TextField step(SnapSettings s) {
+        TextField f = Parts.entry("snap-step", w.lengths().part(s.step()), t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v >= 0.001 && v <= 10).map(v -> {
+            w.snaps(w.snaps().withStep(v));
+            return true;
+        }).orElse(false));
+        return f;
+    }
+
+    private Node first(SnapKind k) {
+        var b = Parts.button(Words.of("snaps.make-first"), "snap-first-" + k.name().toLowerCase(Locale.ROOT), () -> w.snaps(w.snaps().first(k)));
+        b.getStyleClass().add("link-button");
+        return b;
+    }
+
+    private static HBox figureRow(Node left, Node right) {
+        HBox h = Parts.figure("", right);
+        h.getChildren().set(0, left);
+        return h;
+    }
+
+    private void one(Element e, List<Node> out) {
+        switch (e) {
+            case Wall x -> {
+                title(out, Words.of("properties.wall"));
+                walls(List.of(x), out);
+                wallFacts(x, out);
+            }
+            case Opening o -> opening(o, out);
+            case Slab s -> slab(s, out);
+            case GridLine g -> grid(g, out);
+        }
+        out.add(buttons(e));
+    }
+
+    private Node buttons(Element e) {
+        HBox h = new HBox(6);
+        h.getStyleClass().add("row");
+        if (e instanceof Opening o && o.filling() instanceof Opening.Filling.Door) h.getChildren().addAll(small("other-hand"), small("other-side"));
+        h.getChildren().add(small("delete"));
+        return h;
+    }
+
+    private Node small(String command) {
+        var b = Parts.button(w, commands.get(command), false);
+        b.getStyleClass().add("small");
+        return b;
+    }
+
+    private static Set<ElementId> ids(List<? extends Element> list) {
+        return list.stream().map(Element::id).collect(Collectors.toSet());
+    }
+
+    /** A length that all of these share, or "several"; typed in, it is set on all. */
+    private <T> Node shared(String key, String id, List<T> list, Function<T, Double> get, LengthUnit bare, Function<Double, String> show, DoublePredicate good, java.util.function.DoubleConsumer set, boolean assumed) {
+        double first = get.apply(list.getFirst());
+        boolean same = list.stream().allMatch(x -> Math.abs(get.apply(x) - first) < 1e-9);
+        TextField f = Parts.entry(id, same ? show.apply(first) : "", t -> LengthReader.read(t, bare).filter(good::test).map(v -> {
+            set.accept(v);
+            return true;
+        }).orElse(false));
+        if (!same) f.setPromptText(Words.of("properties.several"));
+        HBox h = Parts.beside(f);
+        if (same && assumed) h.getChildren().add(Parts.right(Words.of("who.assumed"), "brass"));
+        return Parts.figure(Words.of(key), h);
+    }
+
+    private void walls(List<Wall> list, List<Node> out) {
+        Set<ElementId> ids = ids(list);
+        BiFunction<String, java.util.function.UnaryOperator<Wall>, Runnable> change = (name, f) -> () -> w.apply(Tracing.changeWalls(name, ids, f));
+        out.add(shared("wall.thickness", "prop-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.005 && v < 10,
+            v -> change.apply("edit.wall-thickness", x -> x.withThickness(Given.stated(v))).run(), list.getFirst().thickness().isAssumed()));
+        var side = Parts.button(Words.of("side." + list.getFirst().side().name()), "prop-side", change.apply("edit.wall-side", x -> x.withSide(x.side().next())));
+        side.getStyleClass().add("small");
+        out.add(Parts.figure(Words.of("wall.drawn-along"), Parts.beside(side, Parts.right("A", "kbd"))));
+        out.add(shared("wall.base", "prop-base", list, Wall::base, w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 100,
+            v -> change.apply("edit.wall-base", x -> x.withBase(v)).run(), false));
+        out.add(shared("wall.height", "prop-height", list, x -> w.project().heightOf(w.storeyId(), x), w.lengths().positionUnit(), w.lengths()::height, v -> v > 0.01 && v < 100,
+            v -> change.apply("edit.wall-height", x -> x.withTop(new Top.Height(Given.stated(v)))).run(), false));
+        boolean own = list.stream().anyMatch(x -> !(x.top() instanceof Top.NextStorey));
+        if (own) {
+            var b = Parts.button(Words.of("wall.to-next"), "prop-top-next", change.apply("edit.wall-top", x -> x.withTop(new Top.NextStorey(0))));
+            b.getStyleClass().add("small");
+            out.add(b);
+        } else out.add(Parts.figure(Words.of("wall.top"), Parts.right(Words.of("wall.top.next"))));
+    }
+
+    private void wallFacts(Wall x, List<Node> out) {
+        out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(x.length()))));
+        double volume = Solids.volume(x, w.footprints().of(x.id()), w.contents().openingsIn(x.id()), w.project().heightOf(w.storeyId(), x));
+        out.add(Parts.figure(Words.of("properties.volume"), Parts.right(String.format(Locale.ROOT, "%.2f m³", volume))));
+        out.add(Parts.figure(Words.of("properties.from"), Parts.label(from(x))));
+        x.from().on().stream().mapToDouble(Support::distance).max().ifPresent(d -> {
+            boolean good = d < 0.005;
+            out.add(Parts.figure(Words.of("properties.agrees"), Parts.right((good ? "✓ " : "✗ ") + w.lengths().partWithUnit(d), good ? "sage" : "brick")));
+        });
+    }
+
+    private String from(Element e) {
+        int n = e.from().on().size();
+        String way = switch (e.from().way()) {
+            case brightlintel.building.Provenance.Way.ByHand _ -> Words.of("from.by-hand");
+            case brightlintel.building.Provenance.Way.Proposed _ -> Words.of("from.proposed");
+            case brightlintel.building.Provenance.Way.Repeated _ -> Words.of("from.repeated");
+        };
+        return n == 0 ? way : Words.count("from.strokes", n);
+    }
+
+    private void opening(Opening o, List<Node> out) {
+        title(out, Words.of(switch (o.filling()) {
+            case Opening.Filling.Door _ -> "properties.door";
+            case Opening.Filling.Window _ -> "properties.window";
+            case Opening.Filling.Empty _ -> "properties.opening";
+        }));
+        openings(List.of(o), out);
+        w.contents().wall(o.wall()).ifPresent(x -> out.add(Parts.figure(Words.of("opening.in-wall"), Parts.right(w.lengths().partWithUnit(x.thickness().value())))));
+    }
+
+    private void openings(List<Opening> list, List<Node> out) {
+        Set<ElementId> ids = ids(list);
+        out.add(shared("opening.width", "prop-width", list, x -> x.width().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.02 && v < 50,
+            v -> w.apply(Tracing.changeOpenings("edit.opening-width", ids, x -> x.withWidth(Given.stated(v)))), list.getFirst().width().isAssumed()));
+        out.add(shared("opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height, v -> v >= 0 && list.stream().allMatch(x -> v < x.head().value()),
+            v -> w.apply(Tracing.changeOpenings("edit.opening-sill", ids, x -> x.withHeights(Given.stated(v), x.head()))), list.getFirst().sill().isAssumed()));
+        out.add(shared("opening.head", "prop-head", list, x -> x.head().value(), w.lengths().positionUnit(), w.lengths()::height, v -> v < 50 && list.stream().allMatch(x -> v > x.sill().value()),
+            v -> w.apply(Tracing.changeOpenings("edit.opening-head", ids, x -> x.withHeights(x.sill(), Given.stated(v)))), list.getFirst().head().isAssumed()));
+        if (list.stream().anyMatch(x -> x.sill().isAssumed() || x.head().isAssumed())) {
+            var b = Parts.button(Words.of("opening.confirm"), "prop-confirm", () -> w.apply(Tracing.changeOpenings("edit.opening-confirm", ids,
+                x -> x.withHeights(Given.stated(x.sill().value()), Given.stated(x.head().value())))));
+            b.getStyleClass().add("small");
+            out.add(b);
+        }
+    }
+
+    private void slab(Slab s, List<Node> out) {
+        title(out, Words.of("properties.slab"));
+        slabs(List.of(s), out);
+        out.add(Parts.figure(Words.of("properties.area"), Parts.right(w.lengths().area(s.with(SlabOutline.of(s, w.contents(), Tolerances.BUILDING)).area()))));
+        if (s.follows().isPresent()) out.add(Parts.figure(Words.of("properties.from"), Parts.label(Words.count("slab.follows", s.follows().get().size()))));
+    }
+
+    private void slabs(List<Slab> list, List<Node> out) {
+        Set<ElementId> ids = ids(list);
+        out.add(shared("wall.thickness", "prop-slab-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.01 && v < 5,
+            v -> w.apply(Tracing.changeSlabs("edit.slab-thickness", ids, x -> x.withThickness(Given.stated(v)))), list.getFirst().thickness().isAssumed()));
+        out.add(shared("slab.top", "prop-slab-top", list, Slab::topOffset, w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 50,
+            v -> w.apply(Tracing.changeSlabs("edit.slab-top", ids, x -> x.withTopOffset(v))), false));
+    }
+
+    private void grid(GridLine g, List<Node> out) {
+        title(out, Words.of("properties.grid"));
+        out.add(Parts.figure(Words.of("grid.label"), Parts.entry("grid-label", g.label(), t -> {
+            if (t.isBlank() || t.length() > 12) return false;
+            w.apply(Tracing.changeGrid("edit.grid-label", Set.of(g.id()), x -> x.withLabel(t.strip())));
+            return true;
+        })));
+        out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(g.line().length()))));
+        out.add(Parts.figure(Words.of("properties.from"), Parts.label(from(g))));
+    }
+
+    private void several(List<Element> selected, List<Node> out) {
+        title(out, Words.of("properties.selected", selected.size()));
+        List<Wall> walls = of(selected, Wall.class);
+        List<Opening> openings = of(selected, Opening.class);
+        List<Slab> slabs = of(selected, Slab.class);
+        if (walls.size() == selected.size()) walls(walls, out);
+        else if (openings.size() == selected.size()) openings(openings, out);
+        else if (slabs.size() == selected.size()) slabs(slabs, out);
+        else {
+            for (Class<?> c : List.of(Wall.class, Opening.class, Slab.class, GridLine.class)) {
+                long n = selected.stream().filter(c::isInstance).count();
+                if (n > 0) out.add(Parts.figure(Words.of("several." + c.getSimpleName()), Parts.right(Long.toString(n))));
+            }
+        }
+        HBox h = new HBox(6, small("delete"));
+        h.getStyleClass().add("row");
+        out.add(h);
+    }
+
+    private static <T> List<T> of(List<Element> list, Class<T> type) {
+        return list.stream().filter(type::isInstance).map(type::cast).toList();
+    }
+}

@@ -1,0 +1,4 @@
+package brightlintel.desktop.state;
+
+/** What listeners are told about. */
+public enum Change { PROJECT, STOREY, STAGE, SELECTION, TOOL, AIM, VIEW, LOOK, DRAWING, BUSY, MESSAGE, SNAPS, FILE }

@@ -1,0 +1,354 @@
+package brightlintel.desktop.state;
+
+import brightlintel.building.Contents;
+import brightlintel.building.Edit;
+import brightlintel.building.Element;
+import brightlintel.building.ElementId;
+import brightlintel.building.History;
+import brightlintel.building.Project;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Underlay;
+import brightlintel.building.Wall;
+import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.desktop.tool.Tool;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Footprints;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.snap.SnapSettings;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/**
+ * The mutable holder in the middle of the window: the history of the project, what is in hand, and who wants to know. Lives on the thread of
+ * the window. No toolkit types, so that it can be tested without one.
+ */
+public final class Workspace {
+    private final List<Consumer<Change>> listeners = new ArrayList<>();
+    private final DrawingShelf shelf;
+    private final Underlays underlays = new Underlays();
+    private History history;
+    private Project saved;
+    private Optional<Path> file = Optional.empty();
+    private boolean empty = true;
+    private StoreyId storey;
+    private Stage stage = Stage.RECEIVE;
+    private Set<ElementId> selection = Set.of();
+    private Tool tool;
+    private Optional<java.util.function.Function<Workspace, Tool>> lastTool = Optional.empty();
+    private Aim aim = Aim.NOWHERE;
+    private Looks looks = Looks.USUAL;
+    private SnapSettings snaps = SnapSettings.USUAL;
+    private boolean ortho;
+    private WallSettings wallSettings = WallSettings.USUAL;
+    private OpeningSettings door = OpeningSettings.DOOR, window = OpeningSettings.WINDOW;
+    private Message message = Message.NONE;
+    private Optional<Busy> busy = Optional.empty();
+    private List<Wall> solvedFor = List.of();
+    private Footprints solved = Footprints.of(List.of(), Tolerances.BUILDING);
+
+    public Workspace(DrawingShelf shelf) {
+        this.shelf = shelf;
+        this.history = History.of(Project.empty(Words.of("project.untitled"), Words.of("storey.ground")));
+        this.saved = history.now();
+        this.storey = project().storeys().getFirst().id();
+        this.tool = new SelectTool(this);
+    }
+
+    public void listen(Consumer<Change> listener) {
+        listeners.add(listener);
+    }
+
+    public void tell(Change c) {
+        for (Consumer<Change> l : List.copyOf(listeners)) l.accept(c);
+    }
+
+    public DrawingShelf shelf() {
+        return shelf;
+    }
+
+    public Project project() {
+        return history.now();
+    }
+
+    public History history() {
+        return history;
+    }
+
+    public LengthFormat lengths() {
+        return new LengthFormat(project().units());
+    }
+
+    // ---- the project and its file
+
+    /** Nothing opened or received yet. */
+    public boolean isEmpty() {
+        return empty;
+    }
+
+    public Optional<Path> file() {
+        return file;
+    }
+
+    public boolean isDirty() {
+        return !project().equals(saved);
+    }
+
+    /** Steps since the last save, for the top line; 0 where it cannot be told. */
+    public int unsavedSteps() {
+        for (int i = 0; i < history.past().size(); i++) {
+            if (history.past().get(history.past().size() - 1 - i).other().equals(saved)) return i + 1;
+        }
+        return 0;
+    }
+
+    /** Shows another project; undo begins anew. */
+    public void show(Project p, Optional<Path> from, boolean asSaved) {
+        history = History.of(p);
+        saved = asSaved ? p : null;
+        file = from;
+        empty = false;
+        storey = p.storeys().getFirst().id();
+        selection = Set.of();
+        underlays.clear();
+        tool = new SelectTool(this);
+        stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
+        for (Change c : List.of(Change.FILE, Change.PROJECT, Change.STOREY, Change.STAGE, Change.TOOL, Change.SELECTION)) tell(c);
+    }
+
+    /** Back to the empty start. */
+    public void startAnew() {
+        show(Project.empty(Words.of("project.untitled"), Words.of("storey.ground")), Optional.empty(), true);
+        empty = true;
+        tell(Change.FILE);
+    }
+
+    public void savedAs(Path path, Project what) {
+        file = Optional.of(path);
+        saved = what;
+        tell(Change.FILE);
+    }
+
+    // ---- edits
+
+    public void apply(Edit e) {
+        History next = history.then(e);
+        if (next == history) return;
+        empty = false;
+        history = next;
+        afterEdit();
+    }
+
+    public void undo() {
+        if (!history.canUndo()) return;
+        history = history.undo();
+        afterEdit();
+    }
+
+    public void redo() {
+        if (!history.canRedo()) return;
+        history = history.redo();
+        afterEdit();
+    }
+
+    private void afterEdit() {
+        if (project().storey(storey).isEmpty()) {
+            storey = project().storeys().getFirst().id();
+            tell(Change.STOREY);
+        }
+        Set<ElementId> there = new LinkedHashSet<>(selection);
+        there.removeIf(id -> project().element(id).isEmpty());
+        if (!there.equals(selection)) select(there);
+        tell(Change.PROJECT);
+    }
+
+    /** Word of a step for the top line. */
+    public static String stepName(Edit e) {
+        return Words.of(e.name(), e.subject()).strip();
+    }
+
+    // ---- what is in hand
+
+    public StoreyId storeyId() {
+        return storey;
+    }
+
+    public Storey storey() {
+        return project().storey(storey).orElseThrow();
+    }
+
+    public Contents contents() {
+        return project().on(storey);
+    }
+
+    public void go(StoreyId to) {
+        if (to.equals(storey) || project().storey(to).isEmpty()) return;
+        storey = to;
+        selection = Set.of();
+        tool = new SelectTool(this);
+        for (Change c : List.of(Change.STOREY, Change.SELECTION, Change.TOOL)) tell(c);
+    }
+
+    public Stage stage() {
+        return stage;
+    }
+
+    public void go(Stage s) {
+        if (s == stage) return;
+        stage = s;
+        leaveTool();
+        tell(Change.STAGE);
+    }
+
+    /** The underlay in hand: the first of the storey. */
+    public Optional<Underlay> underlay() {
+        return project().underlaysOf(storey).stream().findFirst();
+    }
+
+    /** Drawings of the storey that are read already. */
+    public List<PlacedDrawing> drawings() {
+        return underlays.of(project().underlaysOf(storey), shelf);
+    }
+
+    public Optional<PlacedDrawing> drawing() {
+        return drawings().stream().findFirst();
+    }
+
+    /** Joints of the storey's walls, solved once for each set of walls. */
+    public Footprints footprints() {
+        List<Wall> walls = contents().walls();
+        if (walls != solvedFor) {
+            solved = Footprints.of(walls, Tolerances.BUILDING);
+            solvedFor = walls;
+        }
+        return solved;
+    }
+
+    public Set<ElementId> selection() {
+        return selection;
+    }
+
+    public void select(Set<ElementId> ids) {
+        if (ids.equals(selection)) return;
+        selection = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(ids));
+        tell(Change.SELECTION);
+    }
+
+    public List<Element> selected() {
+        return selection.stream().map(project()::element).flatMap(Optional::stream).toList();
+    }
+
+    // ---- tools
+
+    public Tool tool() {
+        return tool;
+    }
+
+    /** Starts a tool, and remembers how, so that one key starts it again. */
+    public void start(java.util.function.Function<Workspace, Tool> maker) {
+        lastTool = Optional.of(maker);
+        startQuietly(maker.apply(this));
+    }
+
+    /** A tool within a tool is not the one to come again. */
+    public void startQuietly(Tool t) {
+        say(Message.NONE);
+        tool = t;
+        tell(Change.TOOL);
+    }
+
+    public void again() {
+        lastTool.ifPresent(this::start);
+    }
+
+    public void leaveTool() {
+        if (tool instanceof SelectTool) return;
+        startQuietly(new SelectTool(this));
+    }
+
+    public Aim aim() {
+        return aim;
+    }
+
+    public void aim(Aim a) {
+        aim = a;
+        tool.moved(a);
+        tell(Change.AIM);
+    }
+
+    public boolean ortho() {
+        return ortho;
+    }
+
+    public void ortho(boolean on) {
+        ortho = on;
+        tell(Change.SNAPS);
+    }
+
+    public SnapSettings snaps() {
+        return snaps;
+    }
+
+    public void snaps(SnapSettings s) {
+        snaps = s;
+        tell(Change.SNAPS);
+    }
+
+    public WallSettings wallSettings() {
+        return wallSettings;
+    }
+
+    public void wallSettings(WallSettings s) {
+        wallSettings = s;
+        tell(Change.TOOL);
+    }
+
+    public OpeningSettings openingSettings(boolean ofWindow) {
+        return ofWindow ? window : door;
+    }
+
+    public void openingSettings(OpeningSettings s) {
+        if (s.window()) window = s;
+        else door = s;
+        tell(Change.TOOL);
+    }
+
+    // ---- looks, words, work
+
+    public Looks looks() {
+        return looks;
+    }
+
+    public void looks(Looks l) {
+        if (l.equals(looks)) return;
+        looks = l;
+        tell(Change.LOOK);
+    }
+
+    public Message message() {
+        return message;
+    }
+
+    public void say(Message m) {
+        if (m.equals(message)) return;
+        message = m;
+        tell(Change.MESSAGE);
+    }
+
+    public Optional<Busy> busy() {
+        return busy;
+    }
+
+    public void busy(Optional<Busy> b) {
+        busy = b;
+        tell(Change.BUSY);
+    }
+}

@@ -1,0 +1,38 @@
+package brightlintel.desktop.task;
+
+import brightlintel.desktop.text.Words;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/** The dialogs of the system. */
+public final class FileDialogs implements Asks {
+    private final Window owner;
+
+    public FileDialogs(Window owner) {
+        this.owner = owner;
+    }
+
+    @Override public List<Path> open() {
+        FileChooser c = new FileChooser();
+        c.setTitle(Words.of("dialog.open"));
+        c.getExtensionFilters().addAll(new FileChooser.ExtensionFilter(Words.of("dialog.all-known"), "*.dxf", "*.DXF", "*.lintel"),
+            new FileChooser.ExtensionFilter(Words.of("dialog.any"), "*"));
+        List<File> chosen = c.showOpenMultipleDialog(owner);
+        return chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();
+    }
+
+    @Override public Optional<Path> save(String suggested, String ending) {
+        FileChooser c = new FileChooser();
+        c.setTitle(Words.of("dialog.save"));
+        c.setInitialFileName(suggested + "." + ending);
+        c.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.of("dialog." + ending), "*." + ending));
+        File f = c.showSaveDialog(owner);
+        if (f == null) return Optional.empty();
+        Path p = f.toPath();
+        return Optional.of(p.getFileName().toString().toLowerCase(java.util.Locale.ROOT).endsWith("." + ending) ? p : p.resolveSibling(p.getFileName() + "." + ending));
+    }
+}

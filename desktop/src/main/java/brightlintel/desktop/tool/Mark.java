@@ -1,0 +1,27 @@
+package brightlintel.desktop.tool;
+
+import brightlintel.geom.Point;
+import java.util.List;
+
+/** What a tool wants drawn over the model; metres. */
+public sealed interface Mark {
+    /** A brass line; dashed for what only leads the eye. */
+    record Line(Point a, Point b, boolean dashed) implements Mark { }
+
+    /** An outline being made: washed inside. */
+    record Area(List<Point> ring) implements Mark { }
+
+    record Path(List<Point> points) implements Mark { }
+
+    /** A round handle with a word beside it. */
+    record Handle(Point at, String word) implements Mark { }
+
+    /** A callout on a thin leader. */
+    record Callout(Point at, String text) implements Mark { }
+
+    /** The datum cross. */
+    record Datum(Point at, String word) implements Mark { }
+
+    /** A selection box. */
+    record Box(Point a, Point b, boolean inside) implements Mark { }
+}

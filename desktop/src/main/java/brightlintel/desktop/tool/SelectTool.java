@@ -1,0 +1,123 @@
+package brightlintel.desktop.tool;
+
+import brightlintel.building.Element;
+import brightlintel.building.ElementId;
+import brightlintel.building.Slab;
+import brightlintel.building.Wall;
+import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Strokes;
+import brightlintel.edit.Tracing;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** At rest: points at strokes, selects, drags corners. */
+public final class SelectTool implements Tool {
+    private static long gestures;
+    private final Workspace w;
+    private Optional<Point> corner = Optional.empty();
+    private long gesture;
+    private Mark.Box box;
+
+    public SelectTool(Workspace w) {
+        this.w = w;
+    }
+
+    @Override public String id() {
+        return "select";
+    }
+
+    /** Names the stroke under the pointer. */
+    @Override public String prompt() {
+        if (w.isEmpty()) return Words.of("prompt.empty");
+        if (w.stage() != Stage.TRACE || w.contents().isEmpty()) {
+            Optional<Pointed> p = pointed(w);
+            if (p.isPresent()) {
+                Pointed x = p.get();
+                return Words.of("prompt.pointed", x.layer(), x.kind(), w.lengths().position(x.length()));
+            }
+        }
+        return Words.of("prompt.select." + w.stage().name().toLowerCase(java.util.Locale.ROOT));
+    }
+
+    /** A stroke under the pointer. */
+    public record Pointed(String layer, String kind, double length, PlacedDrawing drawing, int stroke) { }
+
+    public static Optional<Pointed> pointed(Workspace w) {
+        Aim a = w.aim();
+        if (a.reach() <= 0) return Optional.empty();
+        for (PlacedDrawing d : w.drawings()) {
+            List<Integer> near = d.strokesNear(a.raw(), a.reach() * 0.6);
+            if (near.isEmpty()) continue;
+            int s = near.getFirst();
+            Strokes t = d.strokes();
+            Strokes.Path path = t.pathOf(s);
+            String kind = path == null ? Words.of("kind." + t.entityOf(s).kind()) : Words.of("kind.in-block", Words.of("kind." + t.entityOf(s).kind()), path.block());
+            return Optional.of(new Pointed(t.layers().get(t.layerOf(s)).name(), kind, d.curve(s).length(), d, s));
+        }
+        return Optional.empty();
+    }
+
+    @Override public boolean snaps() {
+        return corner.isPresent();
+    }
+
+    @Override public void clicked(Aim aim) {
+        w.select(Picking.at(w, aim.raw(), aim.reach()).map(e -> Set.of(e.id())).orElse(Set.of()));
+    }
+
+    @Override public void dragged(Aim from, Aim to, boolean inside) {
+        if (box == null && corner.isEmpty()) {
+            corner = handles().stream().filter(h -> h.distance(from.raw()) <= from.reach()).findFirst();
+            gesture = ++gestures;
+        }
+        if (corner.isPresent()) {
+            Point next = to.at();
+            if (next.distance(corner.get()) > 1e-9) {
+                w.apply(Tracing.moveCorner(w.storeyId(), corner.get(), next, 1e-4).during(gesture));
+                corner = Optional.of(next);
+            }
+        } else box = new Mark.Box(from.raw(), to.raw(), inside);
+    }
+
+    @Override public void released(Aim from, Aim to, boolean inside, boolean more) {
+        if (box != null) {
+            Set<ElementId> ids = new LinkedHashSet<>(more ? w.selection() : Set.of());
+            ids.addAll(Picking.in(w, Box.of(box.a(), box.b()), inside));
+            w.select(ids);
+        }
+        box = null;
+        corner = Optional.empty();
+    }
+
+    /** Ends of selected walls and corners of selected slabs. */
+    private List<Point> handles() {
+        List<Point> out = new ArrayList<>();
+        for (Element e : w.selected()) {
+            if (e instanceof Wall x) out.addAll(List.of(x.reference().a(), x.reference().b()));
+            if (e instanceof Slab s && s.follows().isEmpty()) out.addAll(s.outline().points());
+        }
+        return out;
+    }
+
+    @Override public List<Mark> marks() {
+        List<Mark> out = new ArrayList<>();
+        handles().forEach(h -> out.add(new Mark.Handle(h, "")));
+        if (box != null) out.add(box);
+        return out;
+    }
+
+    @Override public boolean escape() {
+        if (w.selection().isEmpty()) return true;
+        w.select(Set.of());
+        return true;
+    }
+}

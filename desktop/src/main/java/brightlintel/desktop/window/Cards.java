@@ -1,0 +1,133 @@
+package brightlintel.desktop.window;
+
+import brightlintel.desktop.command.Command;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.text.Words;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Questions and pages laid over the window, one at a time. Esc and a click beside it mean the last, harmless choice. */
+final class Cards extends StackPane {
+    private Runnable leave = () -> { };
+
+    Cards() {
+        getStyleClass().add("cards");
+        setVisible(false);
+        setOnMouseClicked(e -> {
+            if (e.getTarget() == this) leave.run();
+        });
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                leave.run();
+                e.consume();
+            }
+        });
+    }
+
+    record Choice(String id, String text, Runnable run) { }
+
+    /** The first choice is the main one, the last the harmless one. */
+    void ask(String title, String text, List<Choice> choices) {
+        HBox row = new HBox(8);
+        row.setAlignment(Pos.CENTER_RIGHT);
+        for (Choice c : choices) {
+            Button b = Parts.button(c.text, c.id, () -> {
+                close();
+                c.run.run();
+            });
+            if (c == choices.getFirst()) {
+                b.getStyleClass().add("main");
+                b.setDefaultButton(true);
+            }
+            row.getChildren().addFirst(b);
+        }
+        show(card(Parts.label(title, "title"), Parts.label(text), row), () -> {
+            close();
+            choices.getLast().run.run();
+        });
+        row.getChildren().getLast().requestFocus();
+    }
+
+    void askText(String title, String now, Consumer<String> take) {
+        TextField f = new TextField(now);
+        f.setId("card-text");
+        Button ok = Parts.button(Words.of("card.take"), "card-take", () -> {
+            close();
+            if (!f.getText().isBlank()) take.accept(f.getText().strip());
+        });
+        ok.getStyleClass().add("main");
+        ok.setDefaultButton(true);
+        HBox row = new HBox(8, Parts.button(Words.of("card.leave"), "card-leave", this::close), ok);
+        row.setAlignment(Pos.CENTER_RIGHT);
+        show(card(Parts.label(title, "title"), f, row), this::close);
+        f.requestFocus();
+        f.selectAll();
+    }
+
+    /** All keys, beside each other. */
+    void keys(Commands commands) {
+        GridPane grid = new GridPane(24, 5);
+        List<Command> with = commands.list().stream().filter(c -> c.keys().isPresent()).toList();
+        int rows = (with.size() + 12) / 2 + 1, i = 0;
+        for (Command c : with) {
+            grid.add(Parts.right(c.keyText(), "kbd"), i / rows * 2, i % rows);
+            grid.add(Parts.right(c.text()), i / rows * 2 + 1, i % rows);
+            i++;
+        }
+        for (String k : List.of("wheel", "pan", "figure", "enter", "backspace", "tab", "esc", "s", "box", "shift", "right")) {
+            grid.add(Parts.right(Words.of("keys." + k + ".key"), "kbd"), i / rows * 2, i % rows);
+            grid.add(Parts.right(Words.of("keys." + k)), i / rows * 2 + 1, i % rows);
+            i++;
+        }
+        ScrollPane scroll = new ScrollPane(grid);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("docket-scroll");
+        scroll.setMaxHeight(560);
+        VBox card = card(Parts.label(Words.of("keys.title"), "title"), scroll);
+        card.setMaxWidth(860);
+        card.setId("keys-page");
+        show(card, this::close);
+        scroll.requestFocus();
+    }
+
+    void about() {
+        VBox card = card(Icons.mark(), Parts.label(Words.of("about.title"), "title"), Parts.label(Words.of("about.text"), "quiet"));
+        show(card, this::close);
+        requestFocus();
+    }
+
+    private static VBox card(Node... inside) {
+        VBox v = new VBox(12, inside);
+        v.getStyleClass().add("card");
+        v.setMaxSize(460, Region.USE_PREF_SIZE);
+        return v;
+    }
+
+    private void show(Node card, Runnable onLeave) {
+        leave = onLeave;
+        getChildren().setAll(card);
+        setVisible(true);
+    }
+
+    boolean isShowing() {
+        return isVisible();
+    }
+
+    void close() {
+        setVisible(false);
+        getChildren().clear();
+        leave = () -> { };
+    }
+}

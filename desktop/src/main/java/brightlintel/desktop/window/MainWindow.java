@@ -1,0 +1,335 @@
+package brightlintel.desktop.window;
+
+import brightlintel.building.Edit;
+import brightlintel.desktop.board.Board;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.docket.Docket;
+import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.prompt.PromptLine;
+import brightlintel.desktop.section.Properties;
+import brightlintel.desktop.section.SectionStrip;
+import brightlintel.desktop.state.Busy;
+import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Looks;
+import brightlintel.desktop.state.ViewMode;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.task.Asks;
+import brightlintel.desktop.task.FileWork;
+import brightlintel.desktop.task.Recent;
+import brightlintel.desktop.task.Sessions;
+import brightlintel.desktop.task.Work;
+import brightlintel.desktop.text.Words;
+import brightlintel.desktop.view3d.SpaceView;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+
+/** Puts the window together: who lies where, and the commands that need files and views. */
+public final class MainWindow {
+    private static final double NARROW = 1100, WIDE = 1600;
+    private static final Duration KEEP_EVERY = Duration.seconds(15);
+    private final Workspace w;
+    private final Asks asks;
+    private final Recent recent;
+    private final Sessions sessions;
+    private final Work work;
+    private final FileWork files;
+    private final Commands commands = new Commands();
+    private final Cards cards = new Cards();
+    private final Board board;
+    private final SpaceView space;
+    private final HBox middle = new HBox();
+    private final VBox right;
+    private final Docket docket;
+    private final StackPane root = new StackPane();
+    private final VBox start = new VBox(14);
+    private final HBox busy = new HBox(10);
+    private final Runnable close;
+    private final PromptLine prompt;
+    private final Timeline keeper;
+    private Object kept;
+
+    /** @param close closes the window, once nothing is unsaved or the user does not mind */
+    public MainWindow(Workspace w, Asks asks, Sessions sessions, Recent recent, Runnable close) {
+        this.w = w;
+        this.asks = asks;
+        this.sessions = sessions;
+        this.recent = recent;
+        this.close = close;
+        this.work = new Work(w);
+        this.files = new FileWork(w, work, sessions, recent);
+        this.board = new Board(w);
+        this.space = new SpaceView(w);
+        addCommands();
+        prompt = new PromptLine(w, board::requestFocus);
+        CommandField field = new CommandField(w, commands, board::requestFocus);
+        commands.add("find", "Ctrl+K", _ -> true, _ -> field.take());
+        docket = new Docket(w, commands);
+        ScrollPane properties = new ScrollPane(new Properties(w, commands));
+        properties.setFitToWidth(true);
+        properties.getStyleClass().add("docket-scroll");
+        VBox.setVgrow(properties, Priority.ALWAYS);
+        right = new VBox(new SectionStrip(w, commands, space), properties);
+        right.getStyleClass().add("right");
+        StackPane boardPane = new StackPane(board, startCard(), busyBar());
+        boardPane.setMinWidth(0);
+        HBox.setHgrow(boardPane, Priority.ALWAYS);
+        HBox.setHgrow(space, Priority.ALWAYS);
+        space.setMinWidth(0);
+        middle.getChildren().setAll(boardPane);
+        BorderPane body = new BorderPane(middle);
+        body.setLeft(new HBox(new StageRail(w, commands), docket));
+        body.setRight(right);
+        body.setTop(new TopLine(w, commands, field, recent::files, this::openAny));
+        body.setBottom(prompt);
+        root.getChildren().addAll(body, cards);
+        root.getStyleClass().addAll("window", "light");
+        root.widthProperty().addListener((_, _, _) -> arrange(boardPane));
+        w.listen(c -> {
+            if (c == Change.LOOK) arrange(boardPane);
+            if (c == Change.FILE || c == Change.PROJECT || c == Change.BUSY) {
+                start.setVisible(w.isEmpty() && w.busy().isEmpty());
+                showBusy();
+            }
+        });
+        keeper = new Timeline(new KeyFrame(KEEP_EVERY, _ -> keep()));
+        keeper.setCycleCount(Timeline.INDEFINITE);
+        keeper.play();
+        drop();
+    }
+
+    public Parent root() {
+        return root;
+    }
+
+    public Board board() {
+        return board;
+    }
+
+    public Workspace workspace() {
+        return w;
+    }
+
+    public Commands commands() {
+        return commands;
+    }
+
+    /** Once the scene is there: keys, and work that a dead window left behind. */
+    public void begin(Scene scene) {
+        new Keys(scene, w, commands, board, prompt, cards);
+        board.requestFocus();
+    }
+
+    public void offerLost() {
+        try {
+            sessions.lost().ifPresent(l -> cards.ask(Words.of("lost.title"), Words.of("lost.text", l.project().name()), List.of(
+                new Cards.Choice("lost-take", Words.of("lost.take"), () -> files.recover(l)),
+                new Cards.Choice("lost-drop", Words.of("lost.drop"), () -> discard(l)),
+                new Cards.Choice("lost-later", Words.of("lost.later"), () -> { }))));
+        } catch (IOException e) {
+            w.say(new brightlintel.desktop.state.Message(brightlintel.desktop.state.Message.Tone.BAD, Words.of("lost.cannot", e.getMessage())));
+        }
+    }
+
+    private void discard(Sessions.Lost l) {
+        try {
+            sessions.discard(l);
+        } catch (IOException e) {
+            w.say(new brightlintel.desktop.state.Message(brightlintel.desktop.state.Message.Tone.BAD, Words.of("lost.cannot", e.getMessage())));
+        }
+    }
+
+    // ---- files
+
+    private void addCommands() {
+        commands.add("new", "Ctrl+N", x -> !x.isEmpty(), _ -> unsavedFirst(w::startAnew));
+        commands.add("open", "Ctrl+O", _ -> true, _ -> openAll(asks.open()));
+        commands.add("demo", "", _ -> true, _ -> unsavedFirst(files::demo));
+        commands.add("save", "Ctrl+S", x -> !x.isEmpty(), _ -> save(() -> { }));
+        commands.add("save-as", "Ctrl+Shift+S", x -> !x.isEmpty(), _ -> saveAs(() -> { }));
+        commands.add("rename", "", x -> !x.isEmpty(), _ -> cards.askText(Words.of("rename.title"), w.project().name(), n -> w.apply(Edit.of("edit.name", p -> p.withName(n)))));
+        commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> asks.save(w.project().name(), "ifc").ifPresent(files::exportIfc));
+        commands.add("export-plan", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), "png").ifPresent(files::exportPlan));
+        commands.add("export-space", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " 3D", "png").ifPresent(files::exportSpace));
+        commands.add("fit", "F", _ -> true, _ -> {
+            board.fit();
+            space.fit();
+        });
+        commands.add("fit-selected", "Shift+F", _ -> true, _ -> board.fitSelected());
+        commands.add("zoom-in", "Ctrl+Plus", _ -> true, _ -> board.zoom(1.25));
+        commands.add("zoom-out", "Ctrl+Minus", _ -> true, _ -> board.zoom(0.8));
+        commands.add("keys", "F1", _ -> true, _ -> cards.keys(commands));
+        commands.add("about", "", _ -> true, _ -> cards.about());
+        commands.add("stop", "", x -> x.busy().isPresent(), _ -> work.stop());
+        commands.add("close", "", _ -> true, _ -> askClose());
+    }
+
+    /** Drawings come onto the storey in hand; a project takes the window, after asking for what is unsaved. */
+    public void openAll(List<Path> paths) {
+        for (Path p : paths) openAny(p);
+    }
+
+    void openAny(Path p) {
+        if (FileWork.isProject(p)) unsavedFirst(() -> files.open(p));
+        else files.receive(p);
+    }
+
+    public void openDemo() {
+        files.demo();
+    }
+
+    private void save(Runnable then) {
+        if (w.file().isPresent()) files.save(w.file().get(), then);
+        else saveAs(then);
+    }
+
+    private void saveAs(Runnable then) {
+        asks.save(w.project().name(), "lintel").ifPresent(p -> files.save(p, then));
+    }
+
+    private void unsavedFirst(Runnable then) {
+        if (w.isEmpty() || !w.isDirty()) {
+            then.run();
+            return;
+        }
+        cards.ask(Words.of("unsaved.title"), Words.of("unsaved.text", w.project().name()), List.of(
+            new Cards.Choice("unsaved-save", Words.of("unsaved.save"), () -> save(then)),
+            new Cards.Choice("unsaved-drop", Words.of("unsaved.drop"), then),
+            new Cards.Choice("unsaved-stay", Words.of("unsaved.stay"), () -> { })));
+    }
+
+    public void askClose() {
+        unsavedFirst(close);
+    }
+
+    /** Ends threads and the session, in order. */
+    public void stop() {
+        keeper.stop();
+        work.shutdown();
+        board.stop();
+        sessions.close();
+    }
+
+    /** Unsaved work goes to the session folder now and then. */
+    void keep() {
+        if (w.isEmpty() || !w.isDirty() || w.project().equals(kept)) return;
+        try {
+            sessions.keep(w.project(), w.file());
+            kept = w.project();
+        } catch (IOException e) {
+            w.say(new brightlintel.desktop.state.Message(brightlintel.desktop.state.Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())));
+        }
+    }
+
+    private void drop() {
+        root.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) e.acceptTransferModes(TransferMode.COPY);
+            e.consume();
+        });
+        root.setOnDragDropped(e -> {
+            boolean has = e.getDragboard().hasFiles();
+            if (has) openAll(e.getDragboard().getFiles().stream().map(java.io.File::toPath).toList());
+            e.setDropCompleted(has);
+            e.consume();
+        });
+    }
+
+    // ---- where things lie
+
+    private StackPane startCard() {
+        Label title = Parts.label(Words.of("start.title"), "start-title");
+        Button open = Parts.button(w, commands.get("open"), true);
+        open.setId("start-open");
+        Button demo = Parts.button(w, commands.get("demo"), false);
+        demo.setId("start-demo");
+        HBox row = new HBox(10, open, demo);
+        row.setAlignment(Pos.CENTER);
+        start.getChildren().addAll(title, row, Parts.label(Words.of("start.drop"), "quiet"));
+        start.setAlignment(Pos.CENTER);
+        start.setMaxSize(440, Region.USE_PREF_SIZE);
+        start.getStyleClass().add("start");
+        List<Path> last = recent.files().stream().limit(4).toList();
+        if (!last.isEmpty()) {
+            VBox list = new VBox(2, Parts.label(Words.of("menu.recent"), "side-title"));
+            for (Path p : last) {
+                Button b = Parts.button(p.getFileName().toString(), "recent-" + p.getFileName(), () -> openAny(p));
+                b.getStyleClass().add("link-button");
+                b.setMnemonicParsing(false);
+                list.getChildren().add(b);
+            }
+            list.setAlignment(Pos.CENTER);
+            start.getChildren().add(list);
+        }
+        StackPane p = new StackPane(start);
+        p.setPickOnBounds(false);
+        return p;
+    }
+
+    private StackPane busyBar() {
+        busy.getStyleClass().add("busy");
+        busy.setAlignment(Pos.CENTER_LEFT);
+        busy.setMaxSize(440, Region.USE_PREF_SIZE);
+        busy.setVisible(false);
+        busy.setId("busy");
+        StackPane p = new StackPane(busy);
+        p.setPickOnBounds(false);
+        StackPane.setAlignment(busy, Pos.TOP_CENTER);
+        return p;
+    }
+
+    private void showBusy() {
+        Optional<Busy> b = w.busy();
+        busy.setVisible(b.isPresent());
+        if (b.isEmpty()) {
+            busy.getChildren().clear();
+            return;
+        }
+        if (busy.getChildren().isEmpty()) {
+            Label what = new Label();
+            what.setMaxWidth(230);
+            HBox.setHgrow(what, Priority.ALWAYS);
+            ProgressBar bar = new ProgressBar();
+            Button stop = Parts.button(Words.of("command.stop"), "busy-stop", work::stop);
+            busy.getChildren().setAll(what, bar, stop);
+        }
+        ((Label) busy.getChildren().get(0)).setText(b.get().what());
+        ((ProgressBar) busy.getChildren().get(1)).setProgress(b.get().share());
+    }
+
+    private void arrange(StackPane boardPane) {
+        Looks l = w.looks();
+        double width = root.getWidth();
+        boolean both = l.mode() == ViewMode.BOTH;
+        List<Region> show = new ArrayList<>();
+        if (l.mode() != ViewMode.SPACE) show.add(boardPane);
+        if (l.mode() != ViewMode.PLAN) show.add(space);
+        if (!middle.getChildren().equals(show)) middle.getChildren().setAll(show);
+        for (Region r : show) r.setPrefWidth(both ? 300 : Region.USE_COMPUTED_SIZE);
+        boolean fold = l.boardAlone() || width > 0 && (width < NARROW || both && width < WIDE && width < NARROW + 120);
+        right.setVisible(!fold);
+        right.setManaged(!fold);
+        docket.setVisible(!l.boardAlone());
+        docket.setManaged(!l.boardAlone());
+        root.getStyleClass().removeAll("light", "dark");
+        root.getStyleClass().add(l.dark() ? "dark" : "light");
+    }
+}
