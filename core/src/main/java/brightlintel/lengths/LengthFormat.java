@@ -93,9 +93,9 @@ public record LengthFormat(Units units) {
         String fraction = "";
         if (part > 0) {
             long g = java.math.BigInteger.valueOf(part).gcd(java.math.BigInteger.valueOf(FRACTION)).longValue();
-            fraction = (inches > 0 ? " " : "") + part / g + "/" + FRACTION / g;
+            fraction = (inches > 0 || feet > 0 ? " " : "") + part / g + "/" + FRACTION / g;
         }
-        String in = (inches == 0 && part > 0 ? "" : Long.toString(inches)) + fraction + "\"";
+        String in = (inches == 0 && feet == 0 && part > 0 ? "" : Long.toString(inches)) + fraction + "\"";
         return (metres < 0 && sixteenths > 0 ? "−" : "") + (feet > 0 ? feet + "'-" + in : in);
     }
 }

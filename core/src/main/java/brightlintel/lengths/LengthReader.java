@@ -9,7 +9,8 @@ import java.util.regex.Pattern;
 public final class LengthReader {
     private static final String NUMBER = "\\d{1,3}(?: \\d{3})+(?:[.,]\\d+)?|\\d+(?:[.,]\\d*)?|[.,]\\d+";
     private static final Pattern METRIC = Pattern.compile("([+-]?) ?(" + NUMBER + ") ?(mm|cm|dm|m|km|in|inch|inches|ft|feet|foot|)");
-    private static final Pattern FEET = Pattern.compile("([+-]?) ?(?:(" + NUMBER + ") ?(?:'|ft|feet|foot))? ?-? ?(?:(\\d+(?:[.,]\\d+)?)?(?:(?<=\\d)[ -])?(?:(\\d{1,3})/(\\d{1,3}))? ?(?:\"|in|inch|inches)?)?");
+    private static final Pattern FEET = Pattern.compile("([+-]?) ?(?:(" + NUMBER + ") ?(?:'|ft|feet|foot))? ?-? ?"
+        + "(?:(?:(\\d+)[ -](\\d{1,3})/(\\d{1,3})|(\\d{1,3})/(\\d{1,3})|(\\d+(?:[.,]\\d+)?)) ?(?:\"|in|inch|inches)?)?");
 
     private LengthReader() { }
 
@@ -22,15 +23,18 @@ public final class LengthReader {
         if (m.matches()) return finite(sign(m.group(1)) * number(m.group(2)) * factor(m.group(3), bare));
         boolean marked = s.indexOf('\'') >= 0 || s.indexOf('"') >= 0 || s.indexOf('/') >= 0 || s.contains("ft") || s.contains("in") || s.contains("f");
         Matcher f = FEET.matcher(s);
-        return marked && f.matches() && (f.group(2) != null || f.group(3) != null || f.group(4) != null) ? feet(f) : Optional.empty();
+        boolean something = f.matches() && (f.group(2) != null || f.group(3) != null || f.group(6) != null || f.group(8) != null);
+        return marked && something ? feet(f) : Optional.empty();
     }
 
     private static Optional<Double> feet(Matcher f) {
-        double feet = f.group(2) == null ? 0 : number(f.group(2)), inches = f.group(3) == null ? 0 : number(f.group(3));
-        if (f.group(4) != null) {
-            double below = Double.parseDouble(f.group(5));
+        double feet = f.group(2) == null ? 0 : number(f.group(2)), inches = f.group(8) == null ? 0 : number(f.group(8));
+        int fraction = f.group(3) != null ? 4 : f.group(6) != null ? 6 : 0;
+        if (f.group(3) != null) inches = number(f.group(3));
+        if (fraction > 0) {
+            double below = Double.parseDouble(f.group(fraction + 1));
             if (below <= 0) return Optional.empty();
-            inches += Double.parseDouble(f.group(4)) / below;
+            inches += Double.parseDouble(f.group(fraction)) / below;
         }
         return finite(sign(f.group(1)) * (feet * LengthUnit.FOOT.metres() + inches * LengthUnit.INCH.metres()));
     }

@@ -15,6 +15,8 @@ public final class Snapper {
     /** Pairs are tried among the nearest so many strokes: a ring over a hatch may hold thousands. */
     private static final int CROSSED = 24;
     private static final double SAME = 1e-7;
+    /** How much nearer, in radii, a kind must be to beat the one before it in the order. */
+    private static final double PER_KIND = 0.06;
     private final Scene scene;
     private final SnapSettings settings;
 
@@ -136,13 +138,20 @@ public final class Snapper {
             }
         }
 
+        /** Nearness counts first, the order of kinds second: a crossing under the pointer beats an end at the rim of the ring. Lines come after points. */
+        private double rank(Snap s) {
+            double kind = PER_KIND * settings.order().indexOf(s.kind());
+            double line = s.kind() == SnapKind.ON_STROKE ? 1 : s.kind() == SnapKind.EVEN_STEP ? 2 : 0;
+            return s.at().distance(pointer) / radius + kind + line;
+        }
+
         List<Snap> sorted() {
             if (settings.on().contains(SnapKind.EVEN_STEP)) {
                 double s = settings.step();
                 Point even = new Point(Math.rint(pointer.x() / s) * s, Math.rint(pointer.y() / s) * s);
                 found.add(new Snap(SnapKind.EVEN_STEP, SnapSource.GRID, even, List.of()));
             }
-            found.sort(Comparator.<Snap>comparingInt(s -> settings.order().indexOf(s.kind())).thenComparingDouble(s -> s.at().distance(pointer)));
+            found.sort(Comparator.comparingDouble(this::rank).thenComparingInt(s -> settings.order().indexOf(s.kind())));
             List<Snap> out = new ArrayList<>();
             for (Snap s : found) if (out.stream().noneMatch(o -> o.at().distance(s.at()) < SAME)) out.add(s);
             return out;

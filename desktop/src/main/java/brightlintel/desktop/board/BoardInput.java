@@ -73,6 +73,7 @@ final class BoardInput {
             menu(e);
             return;
         }
+        w.say(brightlintel.desktop.state.Message.NONE);
         pressed = at(e);
         board.pointer(pressed);
         pressedAim = w.aim();

@@ -32,6 +32,9 @@ final class ClearDocket {
     private final TextField search = new TextField();
     private final ComboBox<LayerListState.Order> order = new ComboBox<>();
     private final Label value = new Label();
+    private final Label of = Parts.label("", "quiet");
+    private final CheckBox muted = new CheckBox(Words.of("clear.muted"));
+    private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
 
     ClearDocket(Workspace w, Commands commands) {
@@ -62,17 +65,11 @@ final class ClearDocket {
         });
         order.valueProperty().addListener((_, _, _) -> refresh());
         value.getStyleClass().add("value");
+        whole = whole();
     }
 
-    Node build() {
-        Optional<PlacedDrawing> d = w.drawing();
-        if (d.isEmpty()) return Parts.docket(Parts.head(Words.of("stage.clear"), Words.of("clear.question")), Parts.decision(Words.of("waits.title"), null, true,
-            Parts.label(Words.of("clear.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
-        String name = w.project().source(d.get().underlay().file()).map(x -> x.name()).orElse("");
-        search.setPromptText(Words.of("layers.find", d.get().strokes().layers().size()));
-        CheckBox muted = new CheckBox(Words.of("clear.muted"));
+    private Node whole() {
         muted.setId("muted");
-        muted.setSelected(w.looks().muted());
         muted.setOnAction(_ -> commands.get("muted").fire(w));
         HBox head = new HBox(6, search, order);
         HBox.setHgrow(search, Priority.ALWAYS);
@@ -80,11 +77,23 @@ final class ClearDocket {
         VBox layers = new VBox(6, head, list);
         layers.getStyleClass().add("layer-part");
         VBox.setVgrow(layers, Priority.ALWAYS);
-        VBox v = (VBox) Parts.docket(Parts.head(Words.of("stage.clear"), Words.of("clear.of", name, w.storey().name())),
-            Parts.decision(Words.of("clear.building"), null, true, value, hidden,
-                Parts.row(Parts.button(w, commands.get("layers-back"), false), Parts.button(w, commands.get("layers-invert"), false)), muted), layers);
+        VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
+        title.getStyleClass().add("docket-head");
+        return Parts.docket(title, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
+            Parts.row(Parts.button(w, commands.get("layers-back"), false), Parts.button(w, commands.get("layers-invert"), false)), muted), layers);
+    }
+
+    /** The same nodes each time, so that the search field keeps its focus and the list its place. */
+    Node build() {
+        Optional<PlacedDrawing> d = w.drawing();
+        if (d.isEmpty()) return Parts.docket(Parts.head(Words.of("stage.clear"), Words.of("clear.question")), Parts.decision(Words.of("waits.title"), null, true,
+            Parts.label(Words.of("clear.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
+        String name = w.project().source(d.get().underlay().file()).map(x -> x.name()).orElse("");
+        of.setText(Words.of("clear.of", name, w.storey().name()));
+        search.setPromptText(Words.of("layers.find", d.get().strokes().layers().size()));
+        muted.setSelected(w.looks().muted());
         refresh();
-        return v;
+        return whole;
     }
 
     private void refresh() {
@@ -140,7 +149,7 @@ final class ClearDocket {
             }
             eye.setContent(r.shown() ? OPEN_EYE : SHUT_EYE);
             name.setText(r.layer());
-            name.setId("layer-" + r.layer());
+            name.setId("layer-" + r.layer().replaceAll("[^A-Za-z0-9]+", "-"));
             count.setText(LengthFormat.grouped(r.strokes()));
             box.getStyleClass().setAll(r.shown() ? "layer-on" : "layer-off");
             setAccessibleText(Words.of(r.shown() ? "layers.shown" : "layers.hidden", r.layer(), r.strokes()));

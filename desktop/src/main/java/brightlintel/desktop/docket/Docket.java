@@ -57,7 +57,8 @@ public final class Docket extends StackPane {
         double at = scroll.getVvalue();
         shown = w.stage();
         if (w.stage() == Stage.CLEAR) {
-            getChildren().setAll(clear.build());
+            Node body = clear.build();
+            if (!getChildren().equals(java.util.List.of(body))) getChildren().setAll(body);
             return;
         }
         Node body = switch (w.stage()) {

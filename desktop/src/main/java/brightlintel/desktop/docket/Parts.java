@@ -155,6 +155,7 @@ public final class Parts {
         f.setOnAction(_ -> hand.run());
         f.focusedProperty().addListener((_, _, now) -> {
             if (!now) hand.run();
+            else javafx.application.Platform.runLater(f::selectAll);
         });
         f.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == javafx.scene.input.KeyCode.ESCAPE) {

@@ -204,6 +204,7 @@ public final class Workspace {
     public void go(Stage s) {
         if (s == stage) return;
         stage = s;
+        say(Message.NONE);
         leaveTool();
         tell(Change.STAGE);
     }

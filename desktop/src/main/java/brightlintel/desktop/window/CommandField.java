@@ -91,6 +91,8 @@ final class CommandField extends StackPane {
 
     private void search() {
         if (!field.isFocused()) return;
+        list.getStyleClass().remove("dark");
+        if (w.looks().dark()) list.getStyleClass().add("dark");
         list.getItems().setAll(found(commands.list(), field.getText(), w));
         list.getSelectionModel().select(0);
         list.setPrefSize(Math.max(360, getWidth()), Math.min(ROWS, Math.max(1, list.getItems().size())) * 30 + 10);

@@ -1,0 +1,177 @@
+package brightlintel.desktop;
+
+import brightlintel.building.Project;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.task.Asks;
+import brightlintel.desktop.task.Recent;
+import brightlintel.desktop.task.Sessions;
+import brightlintel.desktop.window.MainWindow;
+import brightlintel.desktop.window.Styles;
+import brightlintel.geom.Point;
+import brightlintel.receive.DrawingShelf;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window, driven by mouse and keys. Only the file dialog is replaced. */
+abstract class WindowRobot extends ApplicationTest {
+    protected final Deque<Path> toOpen = new ArrayDeque<>();
+    protected final Deque<Path> toSave = new ArrayDeque<>();
+    protected Path folder;
+    protected MainWindow window;
+    protected Workspace w;
+    protected Stage stage;
+
+    @Override public void start(Stage s) throws Exception {
+        stage = s;
+        folder = Files.createTempDirectory("robot-");
+        Sessions sessions = new Sessions(folder.resolve("home"));
+        w = new Workspace(new DrawingShelf(sessions.originals()));
+        window = new MainWindow(w, new Asks() {
+            @Override public List<Path> open() {
+                return toOpen.isEmpty() ? List.of() : List.of(toOpen.poll());
+            }
+
+            @Override public Optional<Path> save(String suggested, String ending) {
+                return Optional.ofNullable(toSave.poll());
+            }
+        }, sessions, new Recent(folder.resolve("home")), s::close);
+        Scene scene = new Scene(window.root(), 1280, 800);
+        Styles.apply(scene);
+        s.setScene(scene);
+        window.begin(scene);
+        s.setX(0);
+        s.setY(0);
+        s.show();
+        s.toFront();
+    }
+
+    @AfterEach void close() throws Exception {
+        Platform.runLater(window::stop);
+        WaitForAsyncUtils.waitForFxEvents();
+        deleteAll(folder);
+    }
+
+    private static void deleteAll(Path folder) throws IOException {
+        try (var all = Files.walk(folder)) {
+            for (Path p : all.sorted(java.util.Comparator.reverseOrder()).toList()) Files.deleteIfExists(p);
+        }
+    }
+
+    protected void until(String what, Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> onWindow(condition));
+        } catch (TimeoutException e) {
+            throw new AssertionError("waited in vain until " + what + "; the prompt line says: " + say(), e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected static <T> T onWindow(Callable<T> c) throws Exception {
+        return WaitForAsyncUtils.asyncFx(c).get();
+    }
+
+    protected Project project() {
+        return w.project();
+    }
+
+    protected String say() {
+        return lookup("#prompt-say").queryAs(Label.class).getText();
+    }
+
+    protected void rest() {
+        until("the board is at rest", () -> window.board().isAtRest());
+    }
+
+    protected Point2D at(double x, double y) {
+        WaitForAsyncUtils.waitForFxEvents();
+        return window.board().onScreen(new Point(x, y));
+    }
+
+    /** Moves there in two steps, as a hand does, and clicks. */
+    protected void clickAt(double x, double y) {
+        pointAt(x, y);
+        clickOn(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void pointAt(double x, double y) {
+        Point2D p = at(x, y);
+        jump(p.add(3, 2));
+        jump(p);
+    }
+
+    /** The pointer of the system, without the long way there. */
+    private static void jump(Point2D p) {
+        WaitForAsyncUtils.asyncFx(() -> new javafx.scene.robot.Robot().mouseMove(p));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void jumpTo(Node n) {
+        var b = n.localToScreen(n.getBoundsInLocal());
+        jump(new Point2D(b.getCenterX(), b.getCenterY()));
+    }
+
+    /** A button by its id, scrolled into view by firing it where it lies hidden. */
+    protected void button(String id) {
+        until(id + " is there", () -> lookup("#" + id).tryQuery().isPresent());
+        jumpTo(lookup("#" + id).query());
+        clickOn(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Clicks into a field of the window, which selects what stands there, and types over it. */
+    protected void retype(String id, String text) {
+        jumpTo(lookup("#" + id).query());
+        clickOn(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        write(text);
+        type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** By name through the command field, as somebody would who does not know where it lies. */
+    protected void command(String name) {
+        press(KeyCode.CONTROL).press(KeyCode.K).release(KeyCode.K).release(KeyCode.CONTROL);
+        until("the command field has the focus", () -> stage.getScene().getFocusOwner() != null && "command-field".equals(stage.getScene().getFocusOwner().getId()));
+        write(name);
+        type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void keys(KeyCode... codes) {
+        push(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void figure(String text) {
+        write(text);
+        type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected void receive(Path drawing) {
+        toOpen.add(drawing);
+        keys(KeyCode.CONTROL, KeyCode.O);
+        until(drawing + " is received", () -> w.busy().isEmpty() && w.drawing().isPresent());
+        rest();
+    }
+}
