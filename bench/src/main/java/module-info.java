@@ -1,4 +1,5 @@
 /** Benchmarks and damage campaigns. */
 module brightlintel.bench {
     requires brightlintel.core;
+    requires org.locationtech.jts;
 }

@@ -58,6 +58,12 @@ public final class HeronQuayProject {
         return new HeronQuayProject(shelf).build(folder);
     }
 
+    /** Takes the two drawings and their folder away again. */
+    public static void clear(Path folder) throws IOException {
+        for (String n : List.of("ground.dxf", "upper.dxf")) Files.deleteIfExists(folder.resolve(n));
+        Files.deleteIfExists(folder);
+    }
+
     private Project build(Path folder) throws IOException {
         StoreyId ground = new StoreyId(id("ground")), upper = new StoreyId(id("upper"));
         p = new Project(id("project"), "Heron Quay Rowing Club", Units.METRIC, Site.UNKNOWN, List.of(), List.of(),

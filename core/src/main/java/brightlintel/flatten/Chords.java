@@ -18,16 +18,18 @@ final class Chords {
     static List<Point> of(Curve c, double error) {
         return switch (c) {
             case Curve.Straight s -> List.of(s.a(), s.b());
-            case Curve.EllipticArc a -> arc(a, error);
+            case Curve.EllipticArc a -> arc(a, count(a, error));
             case Nurbs n -> spline(n, error);
         };
     }
 
-    private static List<Point> arc(Curve.EllipticArc a, double error) {
+    static int count(Curve.EllipticArc a, double error) {
         double r = Math.max(a.u().length(), a.v().length());
         double step = r > error ? 2 * Math.acos(1 - error / r) : Math.PI / 4;
-        int n = (int) Math.ceil(Math.abs(a.sweep()) / Math.min(step, Angles.TURN / FEWEST_A_TURN));
-        n = Math.clamp(n, 1, MOST);
+        return Math.clamp((int) Math.ceil(Math.abs(a.sweep()) / Math.min(step, Angles.TURN / FEWEST_A_TURN)), 1, MOST);
+    }
+
+    private static List<Point> arc(Curve.EllipticArc a, int n) {
         List<Point> out = new ArrayList<>(n + 1);
         for (int i = 0; i <= n; i++) out.add(a.at(i / (double) n));
         return out;

@@ -143,6 +143,11 @@ public final class Flattening {
     }
 
     private void curve(Curve c, StrokeTable.Source s, int piece) {
+        if (c instanceof Curve.EllipticArc a) {
+            if (!a.centre().isFinite() || !a.u().isFinite() || !a.v().isFinite() || !Double.isFinite(a.start() + a.sweep())) throw new IllegalArgumentException("not finite");
+            table.arc(a, Chords.count(a, chordError), s, piece);
+            return;
+        }
         List<Point> p = Chords.of(c, chordError);
         for (Point q : p) if (!q.isFinite()) throw new IllegalArgumentException("not finite");
         table.curved(c, p, s, piece);

@@ -11,4 +11,13 @@ import brightlintel.building.StoreyId;
  */
 public record Body(ElementId id, StoreyId storey, Matter matter, float[] triangles, float[] edges) {
     public enum Matter { WALL, SLAB, DOOR, GLASS }
+
+    /** The same body, not one alike: arrays are not compared. */
+    @Override public boolean equals(Object o) {
+        return this == o;
+    }
+
+    @Override public int hashCode() {
+        return System.identityHashCode(this);
+    }
 }

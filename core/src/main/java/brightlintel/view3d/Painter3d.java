@@ -14,13 +14,15 @@ import java.util.stream.IntStream;
  * transformed once a picture; shading is flat, by the angle to a light over the left shoulder.
  */
 public final class Painter3d {
-    private static final int BANDS = 4;
+    private static final int BANDS = 2 * Math.max(1, Runtime.getRuntime().availableProcessors());
     /** Edges win over their own faces by this much depth, metres. */
     private static final float EDGE_BIAS = 0.03f;
     private float[] depth = new float[0];
     private int[] ids = new int[0];
     private int width, height;
     private List<Body> painted = List.of();
+    private Shapes shapes;
+    private float[] screenT = new float[0], screenE = new float[0];
 
     /** @param selected ids of bodies to be shown as chosen */
     public record Look(Palette palette, Set<?> selected) { }
@@ -33,7 +35,8 @@ public final class Painter3d {
             depth = new float[width * height];
             ids = new int[width * height];
         }
-        Scene s = new Scene(bodies, camera, look);
+        if (shapes == null || !shapes.of.equals(bodies)) shapes = new Shapes(List.copyOf(bodies));
+        Scene s = new Scene(shapes, camera, look);
         IntStream.range(0, BANDS).parallel().forEach(b -> {
             int y0 = height * b / BANDS, y1 = height * (b + 1) / BANDS;
             Arrays.fill(depth, y0 * width, y1 * width, Float.POSITIVE_INFINITY);
@@ -58,73 +61,128 @@ public final class Painter3d {
         return id < 0 ? null : painted.get(id);
     }
 
-    /** Everything in pixels and depth, and every colour, before the bands begin. */
+    /** What does not change with the view: all corners in one row, normals, who owns what. Kept for as long as the same bodies are painted. */
+    private static final class Shapes {
+        final List<Body> of;
+        final float[] corners, edges, normals;
+        final int[] body, edgeBody;
+
+        Shapes(List<Body> bodies) {
+            of = bodies;
+            int nt = 0, ne = 0;
+            for (Body b : bodies) {
+                nt += b.triangles().length;
+                ne += b.edges().length;
+            }
+            corners = new float[nt];
+            edges = new float[ne];
+            normals = new float[nt / 3];
+            body = new int[nt / 9];
+            edgeBody = new int[ne / 6];
+            int t = 0, e = 0;
+            for (int i = 0; i < bodies.size(); i++) {
+                Body b = bodies.get(i);
+                System.arraycopy(b.triangles(), 0, corners, t, b.triangles().length);
+                System.arraycopy(b.edges(), 0, edges, e, b.edges().length);
+                Arrays.fill(body, t / 9, (t + b.triangles().length) / 9, i);
+                Arrays.fill(edgeBody, e / 6, (e + b.edges().length) / 6, i);
+                t += b.triangles().length;
+                e += b.edges().length;
+            }
+            for (int i = 0; i < body.length; i++) {
+                float[] v = corners;
+                int o = 9 * i;
+                Vec3 p = new Vec3(v[o], v[o + 1], v[o + 2]);
+                Vec3 n = new Vec3(v[o + 3], v[o + 4], v[o + 5]).minus(p).cross(new Vec3(v[o + 6], v[o + 7], v[o + 8]).minus(p)).unit();
+                normals[3 * i] = (float) n.x();
+                normals[3 * i + 1] = (float) n.y();
+                normals[3 * i + 2] = (float) n.z();
+            }
+        }
+    }
+
+    /** Corners in pixels and depth, and the colours of this view. */
     private final class Scene {
+        /** Shades of a matter from dark to light. */
+        private static final int STEPS = 64;
         final int triangles, edges;
-        final float[] t;
-        final float[] e;
-        final int[] colour;
+        final float[] t, e;
         final int[] body;
-        final int[] edgeColour;
+        private final Shapes shapes;
+        private final int[][] ramps;
+        private final int[] edgeInk;
         private final Vec3 right, up, forward, target, light;
         private final float k;
 
-        Scene(List<Body> bodies, Camera c, Look look) {
+        Scene(Shapes shapes, Camera c, Look look) {
+            this.shapes = shapes;
             right = c.right();
             up = c.up();
             forward = c.forward();
             target = c.target();
             light = right.times(-0.45).plus(up.times(0.75)).minus(forward.times(0.5)).unit();
             k = (float) c.pxPerMetre();
-            int nt = 0, ne = 0;
-            for (Body b : bodies) {
-                nt += b.triangles().length / 9;
-                ne += b.edges().length / 6;
-            }
-            triangles = nt;
-            edges = ne;
-            t = new float[9 * nt];
-            e = new float[6 * ne];
-            colour = new int[nt];
-            body = new int[nt];
-            edgeColour = new int[ne];
-            int ti = 0, ei = 0;
-            for (int i = 0; i < bodies.size(); i++) {
-                Body b = bodies.get(i);
-                boolean selected = look.selected.contains(b.id());
-                project(b.triangles(), t, 9 * ti);
-                for (int j = 0; j < b.triangles().length / 9; j++) {
-                    body[ti] = i;
-                    colour[ti++] = shade(b, 9 * j, selected, look.palette);
-                }
-                project(b.edges(), e, 6 * ei);
-                int ink = selected ? look.palette.brassText() : Palette.mix(look.palette.ink(), look.palette.paper(), look.palette.isDark() ? 0.75 : 0.1);
-                for (int j = 0; j < b.edges().length / 6; j++) edgeColour[ei++] = ink;
+            triangles = shapes.body.length;
+            edges = shapes.edgeBody.length;
+            body = shapes.body;
+            if (screenT.length < shapes.corners.length) screenT = new float[shapes.corners.length];
+            if (screenE.length < shapes.edges.length) screenE = new float[shapes.edges.length];
+            t = screenT;
+            e = screenE;
+            project(shapes.corners, t);
+            project(shapes.edges, e);
+            Palette p = look.palette;
+            ramps = new int[shapes.of.size()][];
+            edgeInk = new int[shapes.of.size()];
+            int[][] plain = new int[Body.Matter.values().length][];
+            for (Body.Matter m : Body.Matter.values()) plain[m.ordinal()] = ramp(base(m, p), p);
+            int[] chosen = ramp(p.brass(), p);
+            int ink = Palette.mix(p.ink(), p.paper(), p.isDark() ? 0.75 : 0.1);
+            for (int i = 0; i < ramps.length; i++) {
+                boolean selected = look.selected.contains(shapes.of.get(i).id());
+                ramps[i] = selected ? chosen : plain[shapes.of.get(i).matter().ordinal()];
+                edgeInk[i] = selected ? p.brassText() : ink;
             }
         }
 
-        private void project(float[] from, float[] to, int at) {
-            double cx = width / 2.0, cy = height / 2.0;
+        private void project(float[] from, float[] to) {
+            float cx = width / 2f, cy = height / 2f;
+            float rx = (float) right.x() * k, ry = (float) right.y() * k, rz = (float) right.z() * k, ux = (float) up.x() * k, uy = (float) up.y() * k, uz = (float) up.z() * k;
+            float fx = (float) forward.x(), fy = (float) forward.y(), fz = (float) forward.z(), tx = (float) target.x(), ty = (float) target.y(), tz = (float) target.z();
             for (int i = 0; i < from.length; i += 3) {
-                double x = from[i] - target.x(), y = from[i + 1] - target.y(), z = from[i + 2] - target.z();
-                to[at + i] = (float) (cx + (x * right.x() + y * right.y() + z * right.z()) * k);
-                to[at + i + 1] = (float) (cy - (x * up.x() + y * up.y() + z * up.z()) * k);
-                to[at + i + 2] = (float) (x * forward.x() + y * forward.y() + z * forward.z());
+                float x = from[i] - tx, y = from[i + 1] - ty, z = from[i + 2] - tz;
+                to[i] = cx + x * rx + y * ry + z * rz;
+                to[i + 1] = cy - x * ux - y * uy - z * uz;
+                to[i + 2] = x * fx + y * fy + z * fz;
             }
         }
 
-        private int shade(Body b, int i, boolean selected, Palette p) {
-            float[] v = b.triangles();
-            Vec3 a = new Vec3(v[i], v[i + 1], v[i + 2]), ab = new Vec3(v[i + 3], v[i + 4], v[i + 5]).minus(a), ac = new Vec3(v[i + 6], v[i + 7], v[i + 8]).minus(a);
-            Vec3 n = ab.cross(ac).unit();
-            double lit = 0.5 + 0.5 * n.dot(light);
-            int base = selected ? p.brass() : switch (b.matter()) {
+        private static int base(Body.Matter m, Palette p) {
+            return switch (m) {
                 case WALL -> p.isDark() ? 0x8FA3A6 : 0xE9E3D4;
                 case SLAB -> p.isDark() ? 0x66777A : 0xCFC8B6;
                 case DOOR -> p.brass();
                 case GLASS -> p.isDark() ? 0x6F95A0 : 0xBFD3D6;
             };
-            return Palette.mix(Palette.mix(base, p.ink(), p.isDark() ? 0 : 0.42), base, p.isDark() ? 0.35 + 0.65 * lit : lit);
+        }
+
+        private static int[] ramp(int base, Palette p) {
+            int[] out = new int[STEPS];
+            for (int i = 0; i < STEPS; i++) {
+                double lit = i / (STEPS - 1.0);
+                out[i] = Palette.mix(Palette.mix(base, p.isDark() ? p.paper() : p.ink(), 0.42), base, lit);
+            }
+            return out;
+        }
+
+        int colour(int i) {
+            float[] n = shapes.normals;
+            double lit = 0.5 + 0.5 * (n[3 * i] * light.x() + n[3 * i + 1] * light.y() + n[3 * i + 2] * light.z());
+            return ramps[body[i]][Math.clamp((int) (lit * STEPS), 0, STEPS - 1)];
+        }
+
+        int edgeColour(int i) {
+            return edgeInk[shapes.edgeBody[i]];
         }
     }
 
@@ -138,7 +196,7 @@ public final class Painter3d {
         int minY = Math.max(y0, (int) Math.ceil(Math.min(ay, Math.min(by, cy)) - 0.5f)), maxY = Math.min(y1 - 1, (int) Math.floor(Math.max(ay, Math.max(by, cy)) - 0.5f));
         if (minY > maxY) return;
         float dzdx = ((bz - az) * (cy - ay) - (cz - az) * (by - ay)) / area, dzdy = ((cz - az) * (bx - ax) - (bz - az) * (cx - ax)) / area;
-        int colour = 0xff000000 | s.colour[i], id = s.body[i];
+        int colour = 0xff000000 | s.colour(i), id = s.body[i];
         for (int y = minY; y <= maxY; y++) {
             float py = y + 0.5f;
             float lo = Float.POSITIVE_INFINITY, hi = Float.NEGATIVE_INFINITY;
@@ -157,6 +215,7 @@ public final class Painter3d {
                 lo = Math.min(lo, x);
                 hi = Math.max(hi, x);
             }
+            if (!(lo < width && hi > 0)) continue;
             int from = Math.max(0, (int) Math.ceil(lo - 0.5f)), to = Math.min(width - 1, (int) Math.ceil(hi - 0.5f) - 1);
             float z = az + dzdx * (from + 0.5f - ax) + dzdy * (py - ay);
             for (int p = y * width + from, end = y * width + to; p <= end; p++, z += dzdx)
@@ -185,13 +244,14 @@ public final class Painter3d {
             z0 = z1;
             z1 = w;
         }
+        int ink = s.edgeColour(i);
         float span = Math.max(u1 - u0, 1e-6f), dv = (v1 - v0) / span, dz = (z1 - z0) / span;
         int from = Math.max(flat ? 0 : y0, (int) Math.floor(u0)), to = Math.min((flat ? width : y1) - 1, (int) Math.floor(u1));
         for (int u = from; u <= to; u++) {
             float at = Math.clamp(u + 0.5f, u0, u1), v = v0 + dv * (at - u0) - 0.5f, z = z0 + dz * (at - u0) - EDGE_BIAS;
             int low = (int) Math.floor(v), share = (int) ((v - low) * 256);
-            dot(flat ? u : low, flat ? low : u, z, 256 - share, s.edgeColour[i], y0, y1, r);
-            dot(flat ? u : low + 1, flat ? low + 1 : u, z, share, s.edgeColour[i], y0, y1, r);
+            dot(flat ? u : low, flat ? low : u, z, 256 - share, ink, y0, y1, r);
+            dot(flat ? u : low + 1, flat ? low + 1 : u, z, share, ink, y0, y1, r);
         }
     }
 

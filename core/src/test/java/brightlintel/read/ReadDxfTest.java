@@ -234,7 +234,7 @@ class ReadDxfTest {
         Random r = new Random(seed);
         byte[] whole = (seed % 2 == 0 ? HeronQuayDrawings.ground() : HeronQuayDrawings.upper()).getBytes(StandardCharsets.UTF_8);
         for (int i = 0; i < 10; i++) {
-            byte[] bad = Damage.of(whole, r);
+            byte[] bad = brightlintel.demo.Spoil.of(whole, r);
             Assertions.assertTimeout(Duration.ofSeconds(10), () -> {
                 try {
                     Strokes s = strokes(read(bad));

@@ -6,7 +6,6 @@ import brightlintel.desktop.task.Recent;
 import brightlintel.desktop.task.Sessions;
 import brightlintel.desktop.window.MainWindow;
 import brightlintel.desktop.window.Styles;
-import brightlintel.receive.DrawingShelf;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Application;
@@ -20,9 +19,9 @@ public final class App extends Application {
 
     @Override public void start(Stage stage) throws Exception {
         Path home = Sessions.usualHome();
-        Sessions sessions = new Sessions(home);
-        Workspace w = new Workspace(new DrawingShelf(sessions.originals()));
-        window = new MainWindow(w, new FileDialogs(stage), sessions, new Recent(home), stage::close);
+        Preload.Ready ready = Preload.ready();
+        Workspace w = new Workspace(ready.shelf());
+        window = new MainWindow(w, new FileDialogs(stage), ready.sessions(), new Recent(home), stage::close);
         Scene scene = new Scene(window.root(), 1280, 800, Color.web("#EFEBE1"));
         Styles.apply(scene);
         stage.setScene(scene);
@@ -36,7 +35,7 @@ public final class App extends Application {
         });
         window.begin(scene);
         List<String> args = getParameters().getUnnamed();
-        if (getParameters().getRaw().contains("--demo")) window.openDemo();
+        if (ready.demo().isPresent()) w.show(ready.demo().get(), java.util.Optional.empty(), true);
         else window.openAll(args.stream().map(Path::of).toList());
         stage.show();
         if (getParameters().getRaw().contains("--time")) StartTimes.report(window);

@@ -1,18 +1,16 @@
 package brightlintel.desktop;
 
-import brightlintel.paint.Fonts;
+import java.util.List;
 import javafx.application.Application;
 
-/** Starts the window; what it needs later is loaded beside it. */
+/** Starts the window; what it will need is made ready beside it. */
 public final class Main {
     private Main() { }
 
     public static void main(String[] args) {
         // without a graphics card the software pipeline is the faster one, and it need not be searched for
         if (System.getProperty("prism.order") == null && System.getProperty("os.name").startsWith("Linux")) System.setProperty("prism.order", "sw");
-        Thread warm = new Thread(() -> Fonts.file(Fonts.Weight.REGULAR), "warm-up");
-        warm.setDaemon(true);
-        warm.start();
+        Preload.begin(List.of(args).contains("--demo"));
         Application.launch(App.class, args);
     }
 }

@@ -101,8 +101,7 @@ public final class FileWork {
             try {
                 return HeronQuayProject.build(w.shelf(), folder);
             } finally {
-                for (String n : List.of("ground.dxf", "upper.dxf")) Files.deleteIfExists(folder.resolve(n));
-                Files.deleteIfExists(folder);
+                HeronQuayProject.clear(folder);
             }
         }, p -> w.show(p, Optional.empty(), true), t -> bad(Path.of("demo"), t));
     }

@@ -193,10 +193,6 @@ public final class MainWindow {
         else files.receive(p);
     }
 
-    public void openDemo() {
-        files.demo();
-    }
-
     private void save(Runnable then) {
         if (w.file().isPresent()) files.save(w.file().get(), then);
         else saveAs(then);

@@ -1,14 +1,14 @@
-package brightlintel.read;
+package brightlintel.demo;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Random;
 
-/** Spoils a file in one of the ways that files are spoiled. */
-public final class Damage {
+/** Spoils a file in one of the ways that files are spoiled: for tests and for the damage campaign. */
+public final class Spoil {
     private static final String[] FIGURES = {"1e400", "-1e308", "nan", "99999999999", "0", "-1", "abc", "", "2147483648"};
 
-    private Damage() { }
+    private Spoil() { }
 
     public static byte[] of(byte[] whole, Random r) {
         return switch (r.nextInt(5)) {
