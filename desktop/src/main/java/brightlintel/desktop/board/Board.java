@@ -36,6 +36,8 @@ public final class Board extends Region {
     private PixelBuffer<IntBuffer> buffer;
     private PlanView view = new PlanView(Point.ORIGIN, 20, 100, 100);
     private boolean fitted;
+    /** Nobody moved the view since it was fitted: it is fitted again when the board changes its size. */
+    private boolean asFitted;
     private boolean pending;
     private Point pointer;
     private PlanPainter.Model model;
@@ -73,6 +75,7 @@ public final class Board extends Region {
 
     void view(PlanView v) {
         view = v;
+        asFitted = false;
         fitted = true;
         refresh();
         w.tell(Change.VIEW);
@@ -86,6 +89,7 @@ public final class Board extends Region {
             buffer = new PixelBuffer<>(width, height, ints, PixelFormat.getIntArgbPreInstance());
             image.setImage(new WritableImage(buffer));
             view = view.sized(width, height);
+            if (asFitted) fit();
             fitIfFirst();
             refresh();
         }
@@ -120,6 +124,7 @@ public final class Board extends Region {
         PlanView centred = new PlanView(v.centre().plus(new Point(-shift, shift - 15 / v.pxPerMetre())), v.pxPerMetre(), frame.width, frame.height);
         view = centred;
         fitted = something;
+        asFitted = true;
         refresh();
         w.tell(Change.VIEW);
     }

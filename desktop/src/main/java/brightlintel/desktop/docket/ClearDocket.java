@@ -10,6 +10,7 @@ import brightlintel.place.PlacedDrawing;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -34,6 +35,7 @@ final class ClearDocket {
     private final Label value = new Label();
     private final Label of = Parts.label("", "quiet");
     private final CheckBox muted = new CheckBox(Words.of("clear.muted"));
+    private final Button back, invert;
     private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
 
@@ -65,6 +67,8 @@ final class ClearDocket {
         });
         order.valueProperty().addListener((_, _, _) -> refresh());
         value.getStyleClass().add("value");
+        back = Parts.button(w, commands.get("layers-back"), false);
+        invert = Parts.button(w, commands.get("layers-invert"), false);
         whole = whole();
     }
 
@@ -80,7 +84,7 @@ final class ClearDocket {
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
         return Parts.docket(title, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
-            Parts.row(Parts.button(w, commands.get("layers-back"), false), Parts.button(w, commands.get("layers-invert"), false)), muted), layers);
+            Parts.row(back, invert), muted), layers);
     }
 
     /** The same nodes each time, so that the search field keeps its focus and the list its place. */
@@ -100,6 +104,8 @@ final class ClearDocket {
         w.drawing().ifPresent(d -> {
             LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
             value.setText(Words.of("clear.stay", LengthFormat.grouped(s.strokesShown()), LengthFormat.grouped(s.strokes())));
+            back.setDisable(s.shown() == s.all());
+            invert.setDisable(false);
             hidden.setText(s.shown() == s.all() ? Words.of("clear.none-hidden") : Words.count("clear.hidden", s.all() - s.shown()));
             int top = list.getSelectionModel().getSelectedIndex();
             list.getItems().setAll(s.rows());

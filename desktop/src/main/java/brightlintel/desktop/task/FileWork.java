@@ -87,11 +87,12 @@ public final class FileWork {
         }, t -> bad(file, t));
     }
 
-    public void open(Path file) {
-        work.run(file.getFileName().toString(), _ -> ProjectFile.open(file, w.shelf().originals()), p -> {
+    /** @param first is given what shows the project, once it is known to be whole: it may ask about unsaved work */
+    public void open(Path file, java.util.function.Consumer<Runnable> first) {
+        work.run(file.getFileName().toString(), _ -> ProjectFile.open(file, w.shelf().originals()), p -> first.accept(() -> {
             recent.add(file);
             w.show(p, Optional.of(file.toAbsolutePath()), true);
-        }, t -> bad(file, t));
+        }), t -> bad(file, t));
     }
 
     /** The demo is a copy: saving it asks where to. */

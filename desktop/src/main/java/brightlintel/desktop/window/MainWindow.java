@@ -189,7 +189,7 @@ public final class MainWindow {
     }
 
     void openAny(Path p) {
-        if (FileWork.isProject(p)) unsavedFirst(() -> files.open(p));
+        if (FileWork.isProject(p)) files.open(p, this::unsavedFirst);
         else files.receive(p);
     }
 
