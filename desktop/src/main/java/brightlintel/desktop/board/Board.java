@@ -28,6 +28,7 @@ import javafx.scene.layout.Region;
 
 /** The plan view. A frame is the last picture of the underlay, the model, the marks of the tool, the rulers: composed by us, shown as one image. */
 public final class Board extends Region {
+    private static final int LIGHTABLE = 200_000;
     private final Workspace w;
     private final ImageView image = new ImageView();
     private final UnderlayPictures pictures = new UnderlayPictures(Platform::runLater);
@@ -40,6 +41,7 @@ public final class Board extends Region {
     private boolean asFitted;
     private boolean pending;
     private Point pointer;
+    private Optional<brightlintel.building.Placement> placed = Optional.empty();
     private PlanPainter.Model model;
     private Object modelOf;
 
@@ -59,14 +61,27 @@ public final class Board extends Region {
     private void changed(Change c) {
         switch (c) {
             case STOREY, FILE, DRAWING -> {
+                placed = w.underlay().map(u -> u.placement());
                 pictures.forget();
                 fitted = false;
                 fitIfFirst();
                 refresh();
             }
-            case PROJECT, LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE -> refresh();
+            case PROJECT -> {
+                findAgain();
+                refresh();
+            }
+            case LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE -> refresh();
             case VIEW, BUSY, MESSAGE -> { }
         }
+    }
+
+    /** After a change of unit, turn or datum the view goes where the plan went. */
+    private void findAgain() {
+        Optional<brightlintel.building.Placement> now = w.underlay().map(u -> u.placement());
+        boolean moved = now.isPresent() && placed.isPresent() && !now.equals(placed);
+        placed = now;
+        if (moved) fit();
     }
 
     public PlanView view() {
@@ -149,6 +164,15 @@ public final class Board extends Region {
         pointer = px;
         if (px != null) w.aim(aiming.at(view, px.x(), px.y()));
         else refresh();
+        light();
+    }
+
+    /** In Clear, the layer of the stroke pointed at lights up; not where painting it anew would lag behind the pointer. */
+    private void light() {
+        if (w.stage() != Stage.CLEAR || !(w.tool() instanceof SelectTool)) return;
+        boolean small = w.drawing().filter(d -> d.strokes().chords() < LIGHTABLE).isPresent();
+        String layer = pointer == null || !small ? "" : SelectTool.pointed(w).map(SelectTool.Pointed::layer).orElse("");
+        w.looks(w.looks().withLit(layer));
     }
 
     Aim aimAt(double x, double y) {

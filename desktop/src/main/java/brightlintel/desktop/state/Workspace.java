@@ -205,6 +205,7 @@ public final class Workspace {
         if (s == stage) return;
         stage = s;
         say(Message.NONE);
+        looks(looks.withLit(""));
         leaveTool();
         tell(Change.STAGE);
     }

@@ -112,6 +112,7 @@ public final class SelectTool implements Tool {
         List<Mark> out = new ArrayList<>();
         handles().forEach(h -> out.add(new Mark.Handle(h, "")));
         if (box != null) out.add(box);
+        else if (w.stage() == Stage.CLEAR) pointed(w).ifPresent(p -> out.add(new Mark.Callout(w.aim().raw(), p.layer() + " · " + p.kind())));
         return out;
     }
 

@@ -1,0 +1,74 @@
+package brightlintel.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandLineTest {
+    @TempDir Path folder;
+
+    private record Ran(int code, String out, String err) { }
+
+    private static Ran run(Object... args) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream(), err = new ByteArrayOutputStream();
+        String[] words = java.util.Arrays.stream(args).map(String::valueOf).toArray(String[]::new);
+        int code = Main.run(new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), words);
+        return new Ran(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    private Path demo() {
+        assertThat(run("write-demo", folder).code()).isZero();
+        return folder.resolve("heron-quay.lintel");
+    }
+
+    @Test void inspectPrintsOneJsonObject() {
+        demo();
+        Ran r = run("inspect", folder.resolve("upper.dxf"), "--digest");
+        assertThat(r.err()).isEmpty();
+        assertThat(r.code()).isZero();
+        JsonNode j = JsonMapper.builder().build().readTree(r.out());
+        assertThat(j.path("file").asString()).isEqualTo("upper.dxf");
+        assertThat(j.path("insunits").asInt()).isEqualTo(1);
+        assertThat(j.path("layers").size()).isEqualTo(8);
+        assertThat(j.path("model").path("counts").path("CIRCLE").asInt()).isEqualTo(15);
+        assertThat(j.path("model").path("digest").path("CIRCLE").path("sumRadius").asDouble()).isEqualTo(6.75);
+        assertThat(j.path("inBlocks").path("total").asInt()).isPositive();
+    }
+
+    @Test void convertWritesModelAndPictures() throws Exception {
+        Path p = demo();
+        for (String out : new String[] {"m.ifc", "v.png", "p.png"}) {
+            Path to = folder.resolve(out);
+            Ran r = out.startsWith("p") ? run("convert", p, "--to", to, "--view", "plan", "--storey", "ground", "--size", "320x200") : run("convert", p, "--to", to);
+            assertThat(r.code()).as(r.err()).isZero();
+            assertThat(Files.size(to)).isGreaterThan(500);
+        }
+        assertThat(Files.readString(folder.resolve("m.ifc"))).startsWith("ISO-10303-21;").endsWith("END-ISO-10303-21;\n");
+    }
+
+    @Test void aRefusalIsOneLineAndCodeOne() throws Exception {
+        Path empty = Files.write(folder.resolve("empty.dxf"), new byte[0]);
+        for (Ran r : new Ran[] {run("inspect", empty), run("inspect", folder.resolve("no.dxf")), run("inspect", folder), run("convert", empty, "--to", folder.resolve("x.ifc"))}) {
+            assertThat(r.code()).isEqualTo(1);
+            assertThat(r.out()).isEmpty();
+            assertThat(r.err().strip()).isNotEmpty().doesNotContain("\n").doesNotContain("Exception");
+        }
+    }
+
+    @Test void aWrongCallIsCodeTwo() {
+        Path p = demo();
+        for (Ran r : new Ran[] {run("inspect"), run("dance"), run("convert", p), run("convert", p, "--to", "x.doc"), run("convert", p, "--to", folder.resolve("a.png"), "--storey", "Attic"),
+            run("convert", p, "--to", folder.resolve("a.png"), "--view", "side"), run()}) {
+            assertThat(r.code()).as(r.err()).isEqualTo(2);
+            assertThat(r.out()).isEmpty();
+        }
+    }
+}
