@@ -320,7 +320,7 @@ public final class MainWindow {
         if (l.mode() != ViewMode.PLAN) show.add(space);
         if (!middle.getChildren().equals(show)) middle.getChildren().setAll(show);
         for (Region r : show) r.setPrefWidth(both ? 300 : Region.USE_COMPUTED_SIZE);
-        boolean fold = l.boardAlone() || width > 0 && (width < NARROW || both && width < WIDE && width < NARROW + 120);
+        boolean fold = l.boardAlone() || width > 0 && (width < NARROW || both && width < WIDE);
         right.setVisible(!fold);
         right.setManaged(!fold);
         docket.setVisible(!l.boardAlone());
