@@ -128,6 +128,77 @@ public sealed interface Entity {
         }
     }
 
+    /** Solid, trace or face: three or four corners, in the order of the outline (the file's own order crosses over for solids). */
+    record Corners(EntityKey key, Style style, Vec3 extrusion, String kind, Doubles points) implements Entity { }
+
+    /**
+     * @param loops  outlines, each of one closed polyline or of edges
+     * @param lines  the pattern's families, with their turn and scale already in them as the file has them; empty for a solid
+     */
+    record Hatch(EntityKey key, Style style, Vec3 extrusion, String pattern, boolean solid, double elevation, List<Loop> loops, List<PatternLine> lines) implements Entity {
+        public Hatch {
+            loops = List.copyOf(loops);
+            lines = List.copyOf(lines);
+        }
+
+        @Override public String kind() {
+            return "HATCH";
+        }
+    }
+
+    /** @param polyline x, y, bulge rows; empty where the loop is made of edges */
+    record Loop(int flags, boolean closed, Doubles polyline, List<Edge> edges) {
+        public Loop {
+            edges = List.copyOf(edges);
+        }
+    }
+
+    /** One edge of a loop, in the hatch's plane. Angles radians. */
+    sealed interface Edge {
+        record Straight(double x0, double y0, double x1, double y1) implements Edge { }
+
+        record ArcEdge(double x, double y, double radius, double start, double end, boolean counterClockwise) implements Edge { }
+
+        record EllipseEdge(double x, double y, double majorX, double majorY, double ratio, double start, double end, boolean counterClockwise) implements Edge { }
+
+        /** @param controls x, y, weight rows */
+        record SplineEdge(int degree, Doubles knots, Doubles controls, Doubles fits) implements Edge { }
+    }
+
+    /** A family of parallel lines; dashes positive, gaps negative, none for unbroken. */
+    record PatternLine(double angle, double x, double y, double stepX, double stepY, Doubles dashes) { }
+
+    record Leader(EntityKey key, Style style, Vec3 extrusion, Doubles points) implements Entity {
+        @Override public String kind() {
+            return "LEADER";
+        }
+    }
+
+    /** @param lines x, y, z rows of each leader line */
+    record MultiLeader(EntityKey key, Style style, Vec3 extrusion, String raw, double height, Vec3 textAt, double rotation, List<Doubles> lines) implements Entity {
+        public MultiLeader {
+            lines = List.copyOf(lines);
+        }
+
+        @Override public String kind() {
+            return "MULTILEADER";
+        }
+    }
+
+    /** Endless both ways, or one way. */
+    record Endless(EntityKey key, Style style, Vec3 extrusion, boolean oneWay, Vec3 at, Vec3 direction) implements Entity {
+        @Override public String kind() {
+            return oneWay ? "RAY" : "XLINE";
+        }
+    }
+
+    /** A window of a layout onto the model; evidence of the scale of a plot. viewHeight: model units seen, 0 where the file gives none. */
+    record Viewport(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, double width, double height, double viewHeight) implements Entity {
+        @Override public String kind() {
+            return "VIEWPORT";
+        }
+    }
+
     /** Not understood yet: kept by kind, counted, reported. */
     record KnownByKindOnly(EntityKey key, Style style, Vec3 extrusion, String kind) implements Entity { }
 }

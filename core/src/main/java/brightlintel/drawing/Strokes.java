@@ -13,7 +13,9 @@ import java.util.List;
  * units minus {@link #origin()}, which lies near the drawing's main cluster, so that no digits are lost far from 0,0. Never changed.
  */
 public final class Strokes {
+    private static final int PACKET = 8;
     private final Point origin;
+    private final int size, chords;
     private final double[] xy;
     private final int[] strokeOfChord;
     private final int[] firstChord;
@@ -25,8 +27,10 @@ public final class Strokes {
     private final Curve[] curve;
     private final List<Layer> layers;
     private final List<TextMark> texts;
+    private final List<FillMark> fills;
     private final Report report;
-    private final SegmentIndex index;
+    private final SegmentIndex packets;
+    private final int[] firstOfPacket;
 
     /** The nest of inserts through which an entity came into the space; null at the top. */
     public record Path(Path outer, EntityKey insert, String block, int row, int column) { }
@@ -39,11 +43,13 @@ public final class Strokes {
      */
     public record TextMark(String plain, Affine map, Entity.Across across, Entity.Upward upward, double widthFactor, int layer, int colour, Entity entity) { }
 
-    /** The columns of the table of strokes, handed over once. */
-    public record Columns(double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] piece, Entity[] entity, Path[] path, Curve[] curve) { }
+    /** The columns of the table of strokes, handed over once; they may be longer than the table. */
+    public record Columns(int size, int chords, double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] piece, Entity[] entity, Path[] path, Curve[] curve) { }
 
-    public Strokes(Point origin, Columns c, List<Layer> layers, List<TextMark> texts, Report report) {
+    public Strokes(Point origin, Columns c, List<Layer> layers, List<TextMark> texts, List<FillMark> fills, Report report) {
         this.origin = origin;
+        this.size = c.size;
+        this.chords = c.chords;
         this.xy = c.xy;
         this.strokeOfChord = c.strokeOfChord;
         this.firstChord = c.firstChord;
@@ -55,8 +61,51 @@ public final class Strokes {
         this.curve = c.curve;
         this.layers = List.copyOf(layers);
         this.texts = List.copyOf(texts);
+        this.fills = List.copyOf(fills);
         this.report = report;
-        this.index = SegmentIndex.of(xy);
+        this.firstOfPacket = packets();
+        this.packets = SegmentIndex.of(boxes());
+    }
+
+    /** Chords of one stroke are indexed eight together: a curve of forty chords is five boxes to sort, not forty. */
+    private int[] packets() {
+        int n = 0;
+        for (int s = 0; s < size(); s++) n += (firstChord[s + 1] - firstChord[s] + PACKET - 1) / PACKET;
+        int[] first = new int[n + 1];
+        int k = 0;
+        for (int s = 0; s < size(); s++) for (int c = firstChord[s]; c < firstChord[s + 1]; c += PACKET) first[k++] = c;
+        first[n] = chords();
+        return first;
+    }
+
+    /** A box is indexed as its diagonal. */
+    private double[] boxes() {
+        double[] out = new double[4 * (firstOfPacket.length - 1)];
+        for (int p = 0; p + 1 < firstOfPacket.length; p++) {
+            double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
+            for (int i = 4 * firstOfPacket[p]; i < 4 * firstOfPacket[p + 1]; i += 2) {
+                minX = Math.min(minX, xy[i]);
+                maxX = Math.max(maxX, xy[i]);
+                minY = Math.min(minY, xy[i + 1]);
+                maxY = Math.max(maxY, xy[i + 1]);
+            }
+            out[4 * p] = minX;
+            out[4 * p + 1] = minY;
+            out[4 * p + 2] = maxX;
+            out[4 * p + 3] = maxY;
+        }
+        return out;
+    }
+
+    /** Chords whose boxes meet a box, shifted file units; in rising order. */
+    public void chordsIn(Box box, java.util.function.IntConsumer hit) {
+        packets.query(box, p -> {
+            for (int c = firstOfPacket[p]; c < firstOfPacket[p + 1]; c++) {
+                int i = 4 * c;
+                if (Math.min(xy[i], xy[i + 2]) <= box.maxX() && Math.max(xy[i], xy[i + 2]) >= box.minX()
+                    && Math.min(xy[i + 1], xy[i + 3]) <= box.maxY() && Math.max(xy[i + 1], xy[i + 3]) >= box.minY()) hit.accept(c);
+            }
+        });
     }
 
     public Point origin() {
@@ -64,14 +113,14 @@ public final class Strokes {
     }
 
     public int size() {
-        return layer.length;
+        return size;
     }
 
     public int chords() {
-        return strokeOfChord.length;
+        return chords;
     }
 
-    /** x0 y0 x1 y1 of each chord. For fast loops: not to be changed. */
+    /** x0 y0 x1 y1 of each chord, and room behind the last. For fast loops: not to be changed. */
     public double[] xy() {
         return xy;
     }
@@ -127,17 +176,17 @@ public final class Strokes {
         return texts;
     }
 
+    public List<FillMark> fills() {
+        return fills;
+    }
+
     public Report report() {
         return report;
     }
 
-    public SegmentIndex index() {
-        return index;
-    }
-
     public int[] countByLayer() {
         int[] out = new int[layers.size()];
-        for (int l : layer) out[l]++;
+        for (int i = 0; i < size; i++) out[layer[i]]++;
         return out;
     }
 

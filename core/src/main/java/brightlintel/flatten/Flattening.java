@@ -4,6 +4,7 @@ import brightlintel.drawing.Block;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Colour;
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Names;
@@ -41,8 +42,10 @@ public final class Flattening {
     private final ReadLimits limits;
     private final Progress progress;
     private final Report.Builder report = new Report.Builder();
-    private final StrokeTable table = new StrokeTable();
+    private final StrokeTable table;
     private final List<Strokes.TextMark> texts = new ArrayList<>();
+    private final List<FillMark> fills = new ArrayList<>();
+    private long hatchLines;
     private final List<Layer> layers;
     private final Map<String, Integer> layerNumber = new HashMap<>();
     private final Set<String> open = new HashSet<>();
@@ -62,6 +65,7 @@ public final class Flattening {
         this.spread = Spread.of(entities);
         this.chordError = spread.size() * CHORD_SHARE;
         this.total = entities.size();
+        this.table = new StrokeTable(entities.size());
     }
 
     /** @throws java.util.concurrent.CancellationException if progress says stop */
@@ -72,7 +76,7 @@ public final class Flattening {
         Affine3 shift = new Affine3(Affine3.IDENTITY.x(), Affine3.IDENTITY.y(), Affine3.IDENTITY.z(), new Vec3(-o.x(), -o.y(), 0));
         f.all(entities, new Context(shift, null, -1, -1, false, 0));
         progress.at(Progress.Stage.INDEXING, 0, 0);
-        return new Strokes(o, f.table.columns(), f.layers, f.texts, f.report.build());
+        return new Strokes(o, f.table.columns(), f.layers, f.texts, f.fills, f.report.build());
     }
 
     /** @param layer of the reference, -1 at the top; frozen: everything inside goes to that layer */
@@ -112,7 +116,12 @@ public final class Flattening {
             case Entity.Text t -> text(t, in, s);
             case Entity.Insert i -> insert(i, in, s);
             case Entity.Dimension d -> block(d, d.block(), in.map, in, s, 0, 0);
-            case Entity.Dot _, Entity.KnownByKindOnly _ -> { }
+            case Entity.Corners c -> corners(c, in, s);
+            case Entity.Hatch h -> hatch(h, in, s);
+            case Entity.Leader l -> chain(l.points(), in.map, s, 0);
+            case Entity.MultiLeader m -> multiLeader(m, in, s);
+            case Entity.Endless e2 -> endless(e2, in, s);
+            case Entity.Dot _, Entity.Viewport _, Entity.KnownByKindOnly _ -> { }
         }
     }
 
@@ -216,6 +225,63 @@ public final class Flattening {
         Affine3 map = t.sort() == Entity.TextSort.MTEXT ? in.map : in.map.of(system(t.extrusion()));
         Affine place = Affine.scale(t.height(), t.height()).then(Affine.turn(t.rotation())).then(Affine.move(t.anchor().flat())).then(map.flat());
         if (place.isFinite()) texts.add(new Strokes.TextMark(plain, place, t.across(), t.upward(), t.widthFactor(), s.layer(), s.colour(), t));
+    }
+
+    /** Solids cross over: their third and fourth corners change places on the outline. Faces do not. */
+    private void corners(Entity.Corners c, Context in, StrokeTable.Source s) {
+        boolean face = c.kind().equals("3DFACE");
+        Affine3 map = face ? in.map : in.map.of(system(c.extrusion()));
+        int[] order = face ? new int[] {0, 1, 2, 3} : new int[] {0, 1, 3, 2};
+        double[] ring = new double[8];
+        for (int i = 0; i < 4; i++) {
+            Vec3 p = map.apply(corner(c, order[i])), q = map.apply(corner(c, order[(i + 1) % 4]));
+            ring[2 * i] = p.x();
+            ring[2 * i + 1] = p.y();
+            if (!p.equals(q)) straight(p, q, s, i);
+        }
+        if (!face) fills.add(new FillMark(List.of(ring), new double[0], s.layer(), s.colour(), c));
+    }
+
+    private static Vec3 corner(Entity.Corners c, int i) {
+        return new Vec3(c.points().get(3 * i), c.points().get(3 * i + 1), c.points().get(3 * i + 2));
+    }
+
+    /** Its outlines draw nothing: a hatch is painted, and its lines are not to be snapped to. */
+    private void hatch(Entity.Hatch h, Context in, StrokeTable.Source s) {
+        Affine map = in.map.of(system(h.extrusion())).flat();
+        List<double[]> rings = Hatching.rings(h, map, chordError);
+        if (rings.isEmpty()) return;
+        double[] lines = new double[0];
+        if (!h.solid()) {
+            Hatching.Pattern p = hatchLines < limits.strokes() ? Hatching.pattern(h, rings, map) : new Hatching.Pattern(lines, true);
+            if (p.tooDense()) report.say(Code.HATCH_TOO_DENSE, new Location.Whole(), h.pattern());
+            lines = p.lines();
+            hatchLines += lines.length / 4;
+        }
+        fills.add(new FillMark(rings, lines, s.layer(), s.colour(), h));
+    }
+
+    private void chain(brightlintel.drawing.Doubles xyz, Affine3 map, StrokeTable.Source s, int first) {
+        for (int i = 0; i + 5 < xyz.size(); i += 3)
+            straight(map.apply(new Vec3(xyz.get(i), xyz.get(i + 1), xyz.get(i + 2))), map.apply(new Vec3(xyz.get(i + 3), xyz.get(i + 4), xyz.get(i + 5))), s, first + i / 3);
+    }
+
+    private void multiLeader(Entity.MultiLeader m, Context in, StrokeTable.Source s) {
+        for (int i = 0; i < m.lines().size(); i++) chain(m.lines().get(i), in.map, s, 1000 * i);
+        String plain = TextCodes.plain(m.raw(), true);
+        if (plain.isBlank() || !(m.height() > 0)) return;
+        Affine place = Affine.scale(m.height(), m.height()).then(Affine.turn(m.rotation())).then(Affine.move(m.textAt().flat())).then(in.map.flat());
+        if (place.isFinite()) texts.add(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 1, s.layer(), s.colour(), m));
+    }
+
+    /** As long as the drawing has use for it. */
+    private void endless(Entity.Endless e, Context in, StrokeTable.Source s) {
+        Vec3 at = in.map.apply(e.at()), way = in.map.vector(e.direction());
+        double l = Math.hypot(way.x(), way.y());
+        if (!(l > 0)) return;
+        double reach = 3 * spread.size() + Math.hypot(at.x(), at.y());
+        Vec3 half = way.times(reach / l);
+        straight(e.oneWay() ? at : at.minus(half), at.plus(half), s, 0);
     }
 
     private void insert(Entity.Insert i, Context in, StrokeTable.Source s) {

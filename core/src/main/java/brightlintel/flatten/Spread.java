@@ -43,7 +43,10 @@ record Spread(Point middle, double size) {
             case Entity.Text t -> t.at();
             case Entity.Insert i -> i.at();
             case Entity.Dimension d -> d.at();
-            case Entity.KnownByKindOnly _ -> null;
+            case Entity.Corners c -> new Vec3(c.points().get(0), c.points().get(1), c.points().get(2));
+            case Entity.Leader l -> l.points().size() < 3 ? null : new Vec3(l.points().get(0), l.points().get(1), l.points().get(2));
+            case Entity.MultiLeader m -> m.textAt();
+            case Entity.Hatch _, Entity.Endless _, Entity.Viewport _, Entity.KnownByKindOnly _ -> null;
         };
     }
 }

@@ -9,14 +9,29 @@ import java.util.List;
 
 /** Growing columns of the table of strokes. */
 final class StrokeTable {
-    private double[] xy = new double[4096];
-    private int[] strokeOfChord = new int[1024];
+    /** A plan has about this many strokes, and chords, an entity; guessing well saves copying. */
+    private static final int STROKES = 3, CHORDS = 8, MOST = 4_000_000;
+    private double[] xy;
+    private int[] strokeOfChord;
     private int chords;
-    private int[] firstChord = new int[1024], layer = new int[1024], colour = new int[1024], piece = new int[1024];
-    private Entity[] entity = new Entity[1024];
-    private Strokes.Path[] path = new Strokes.Path[1024];
-    private Curve[] curve = new Curve[1024];
+    private int[] firstChord, layer, colour, piece;
+    private Entity[] entity;
+    private Strokes.Path[] path;
+    private Curve[] curve;
     private int size;
+
+    StrokeTable(int entities) {
+        int strokes = (int) Math.clamp((long) entities * STROKES, 64, MOST / 2), c = (int) Math.clamp((long) entities * CHORDS, 256, MOST);
+        xy = new double[4 * c];
+        strokeOfChord = new int[c];
+        firstChord = new int[strokes];
+        layer = new int[strokes];
+        colour = new int[strokes];
+        piece = new int[strokes];
+        entity = new Entity[strokes];
+        path = new Strokes.Path[strokes];
+        curve = new Curve[strokes];
+    }
 
     int size() {
         return size;
@@ -85,10 +100,10 @@ final class StrokeTable {
         strokeOfChord[chords++] = size - 1;
     }
 
+    /** The arrays may be longer than what they hold. */
     Strokes.Columns columns() {
-        int[] first = Arrays.copyOf(firstChord, size + 1);
-        first[size] = chords;
-        return new Strokes.Columns(Arrays.copyOf(xy, 4 * chords), Arrays.copyOf(strokeOfChord, chords), first, Arrays.copyOf(layer, size),
-            Arrays.copyOf(colour, size), Arrays.copyOf(piece, size), Arrays.copyOf(entity, size), Arrays.copyOf(path, size), Arrays.copyOf(curve, size));
+        if (size == firstChord.length) firstChord = Arrays.copyOf(firstChord, size + 1);
+        firstChord[size] = chords;
+        return new Strokes.Columns(size, chords, xy, strokeOfChord, firstChord, layer, colour, piece, entity, path, curve);
     }
 }

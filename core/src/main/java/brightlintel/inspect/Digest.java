@@ -65,7 +65,33 @@ final class Digest {
             case Entity.Text _ -> texts(d, cast(list));
             case Entity.Insert _ -> inserts(d, cast(list));
             case Entity.Dimension _ -> dimensions(d, cast(list));
-            case Entity.KnownByKindOnly _ -> d.put("figuresMissing", list.size());
+            case Entity.Hatch _ -> hatches(d, cast(list));
+            case Entity.Corners _ -> {
+                List<Entity.Corners> c = cast(list);
+                d.put("sumCorners", sum(c.stream().flatMap(x -> rows(x.points()).stream())));
+                d.put("bbox", box(c.stream().flatMap(x -> rows(x.points()).stream())));
+            }
+            case Entity.Leader _ -> {
+                List<Entity.Leader> l = cast(list);
+                d.put("vertexCount", l.stream().mapToInt(x -> x.points().size() / 3).sum());
+                d.put("sumVertices", sum(l.stream().flatMap(x -> rows(x.points()).stream())));
+            }
+            case Entity.MultiLeader _ -> {
+                List<String> t = sorted(Digest.<Entity.MultiLeader>cast(list).stream().map(x -> plain(x.raw(), true)).filter(x -> !x.isEmpty()));
+                d.put("stringCount", t.size());
+                d.put("strings", t.stream().limit(STRINGS).toList());
+            }
+            case Entity.Endless _ -> {
+                List<Entity.Endless> l = cast(list);
+                d.put("sumPoints", sum(l.stream().map(Entity.Endless::at)));
+                d.put("sumDirections", sum(l.stream().map(x -> x.direction().unit())));
+            }
+            case Entity.Viewport _ -> {
+                List<Entity.Viewport> l = cast(list);
+                d.put("sumCentres", sum(l.stream().map(Entity.Viewport::centre)));
+                d.put("sumSize", List.of(total(l, Entity.Viewport::width), total(l, Entity.Viewport::height)));
+            }
+            case Entity.KnownByKindOnly _ -> { }
         }
         return d;
     }
@@ -200,9 +226,14 @@ final class Digest {
         return TextCodes.plain(raw, formatted).replaceAll("[\\s\\u00a0]+", " ").strip();
     }
 
+    /** By UTF-16 unit, which is how strings compare here. */
+    private static List<String> sorted(Stream<String> texts) {
+        return texts.sorted().toList();
+    }
+
     private static void texts(Map<String, Object> d, List<Entity.Text> l) {
         d.put("stringCount", l.size());
-        d.put("strings", l.stream().map(t -> plain(t.raw(), t.sort() == Entity.TextSort.MTEXT)).sorted().limit(STRINGS).toList());
+        d.put("strings", sorted(l.stream().map(t -> plain(t.raw(), t.sort() == Entity.TextSort.MTEXT))).stream().limit(STRINGS).toList());
         if (l.getFirst().sort() == Entity.TextSort.ATTRIB || l.getFirst().sort() == Entity.TextSort.ATTDEF) d.put("tags", tally(l.stream().map(Entity.Text::tag)));
         d.put("sumHeight", total(l, Entity.Text::height));
         d.put("sumInsert", sum(l.stream().map(Entity.Text::at)));
@@ -222,8 +253,33 @@ final class Digest {
         d.put("byKind", tally(l.stream().map(x -> x.sort() < names.length ? names[x.sort()] : Integer.toString(x.sort()))));
         d.put("measured", l.stream().map(Entity.Dimension::measured).filter(Double::isFinite).map(v -> round(v, SIX)).sorted().limit(STRINGS).toList());
         d.put("computed", l.stream().map(Digest::computed).filter(v -> v != null && Double.isFinite(v)).map(v -> round(v, SIX)).sorted().limit(STRINGS).toList());
-        d.put("textOverrides", l.stream().map(x -> plain(x.override(), true)).filter(t -> !t.isEmpty()).sorted().limit(STRINGS).toList());
+        d.put("textOverrides", sorted(l.stream().map(x -> plain(x.override(), true)).filter(t -> !t.isEmpty())).stream().limit(STRINGS).toList());
         d.put("sumDefPoints", sum(l.stream().map(Entity.Dimension::at)));
+    }
+
+    private static void hatches(Map<String, Object> d, List<Entity.Hatch> l) {
+        List<Entity.Loop> loops = l.stream().flatMap(h -> h.loops().stream()).toList();
+        d.put("byPattern", tally(l.stream().map(Entity.Hatch::pattern)));
+        d.put("solid", l.stream().filter(Entity.Hatch::solid).count());
+        d.put("paths", loops.size());
+        d.put("polylinePathVertices", loops.stream().mapToInt(x -> x.polyline().size() / 3).sum());
+        d.put("edges", loops.stream().mapToInt(x -> x.edges().size()).sum());
+        d.put("sumBoundaryPoints", sum(loops.stream().flatMap(Digest::boundary)));
+    }
+
+    private static Stream<Vec3> boundary(Entity.Loop l) {
+        List<Vec3> out = new ArrayList<>();
+        for (int i = 0; i + 2 < l.polyline().size(); i += 3) out.add(new Vec3(l.polyline().get(i), l.polyline().get(i + 1), 0));
+        for (Entity.Edge e : l.edges())
+            switch (e) {
+                case Entity.Edge.Straight s -> out.add(new Vec3(s.x0(), s.y0(), 0));
+                case Entity.Edge.ArcEdge a -> out.add(new Vec3(a.x(), a.y(), 0));
+                case Entity.Edge.EllipseEdge a -> out.add(new Vec3(a.x(), a.y(), 0));
+                case Entity.Edge.SplineEdge s -> {
+                    for (int i = 0; i + 2 < s.controls().size(); i += 3) out.add(new Vec3(s.controls().get(i), s.controls().get(i + 1), 0));
+                }
+            }
+        return out.stream();
     }
 
     private static Double computed(Entity.Dimension x) {

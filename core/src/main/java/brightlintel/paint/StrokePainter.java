@@ -1,11 +1,14 @@
 package brightlintel.paint;
 
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
@@ -30,6 +33,8 @@ public final class StrokePainter {
     /** @return false where it gave up */
     public static boolean paint(PlacedDrawing d, PlanView view, Look look, Raster r, BooleanSupplier stop) {
         Affine toPx = d.toBuilding().then(view.toPx());
+        fills(d, toPx, look, r);
+        if (stop.getAsBoolean()) return false;
         Bins bins = new Bins(d, toPx, r, stop);
         if (stop.getAsBoolean()) return false;
         int[] ink = inks(d, look);
@@ -39,6 +44,42 @@ public final class StrokePainter {
         if (stop.getAsBoolean()) return false;
         texts(d, toPx, look, r);
         return !stop.getAsBoolean();
+    }
+
+    /** Under the strokes, fainter than they are: a wash for a fill, thin lines for a pattern. Patterns too fine to be told apart become a wash. */
+    private static void fills(PlacedDrawing d, Affine toPx, Look look, Raster r) {
+        Fill fill = new Fill(r);
+        for (FillMark f : d.strokes().fills()) {
+            if (!d.layerShown(f.layer())) continue;
+            int ink = Palette.mix(ink(f.colour(), f.layer(), look), look.palette.paper(), 0.35);
+            boolean fine = f.lines().length > 0 && f.lines().length / 4.0 > 1.2 * heightPx(f, toPx);
+            if (f.lines().length == 0 || fine) {
+                List<List<Point>> rings = new ArrayList<>();
+                for (double[] ring : f.rings()) rings.add(px(ring, toPx));
+                fill.evenOdd(rings, ink, 0.22);
+            } else
+                for (int i = 0; i + 3 < f.lines().length; i += 4) {
+                    Point a = toPx.apply(f.lines()[i], f.lines()[i + 1]), b = toPx.apply(f.lines()[i + 2], f.lines()[i + 3]);
+                    if (Math.max(a.x(), b.x()) < 0 || Math.min(a.x(), b.x()) > r.width || Math.max(a.y(), b.y()) < 0 || Math.min(a.y(), b.y()) > r.height) continue;
+                    if (a.distance(b) < 20_000) Hairline.paint(r, 0, 0, r.width, r.height, (float) a.x(), (float) a.y(), (float) b.x(), (float) b.y(), ink, 120);
+                }
+        }
+    }
+
+    private static double heightPx(FillMark f, Affine toPx) {
+        double lo = Double.POSITIVE_INFINITY, hi = Double.NEGATIVE_INFINITY;
+        for (double[] ring : f.rings())
+            for (Point p : px(ring, toPx)) {
+                lo = Math.min(lo, p.x() + p.y());
+                hi = Math.max(hi, p.x() + p.y());
+            }
+        return hi - lo;
+    }
+
+    private static List<Point> px(double[] ring, Affine toPx) {
+        List<Point> out = new ArrayList<>(ring.length / 2);
+        for (int i = 0; i < ring.length; i += 2) out.add(toPx.apply(ring[i], ring[i + 1]));
+        return out;
     }
 
     /** Ink of each stroke, -1 for those not shown. */

@@ -1,5 +1,6 @@
 package brightlintel.place;
 
+import brightlintel.drawing.Entity;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
@@ -27,7 +28,7 @@ public record Extent(Box main, int strays, int strokes) {
         int n = 0;
         double[] xy = s.xy();
         for (int i = 0; i < s.size(); i++) {
-            if (!shown.test(i)) continue;
+            if (!shown.test(i) || s.entityOf(i) instanceof Entity.Endless) continue;
             double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
             for (int c = 4 * s.firstChord(i); c < 4 * s.firstChord(i + 1); c += 2) {
                 double x = map.a() * xy[c] + map.c() * xy[c + 1] + map.tx(), y = map.b() * xy[c] + map.d() * xy[c + 1] + map.ty();

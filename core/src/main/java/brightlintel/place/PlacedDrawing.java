@@ -83,7 +83,7 @@ public final class PlacedDrawing {
 
     /** Chords near a place, of shown layers; each once, in rising order. */
     public void chordsNear(Point at, double radius, IntConsumer hit) {
-        strokes.index().query(Box.around(at, radius).mapped(toFile), c -> {
+        strokes.chordsIn(Box.around(at, radius).mapped(toFile), c -> {
             if (strokeShown(strokes.strokeOf(c))) hit.accept(c);
         });
     }

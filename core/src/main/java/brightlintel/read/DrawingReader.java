@@ -16,8 +16,8 @@ public final class DrawingReader {
         check(file, limits);
         Format format = Sniffer.sniff(file);
         return switch (format) {
-            case DXF -> brightlintel.read.dxf.DxfReader.read(file, limits, progress);
-            case DXF_BINARY, DWG, PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
+            case DXF, DXF_BINARY -> brightlintel.read.dxf.DxfReader.read(file, format, limits, progress);
+            case DWG, PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
             case PROJECT, UNKNOWN -> throw new Refused(Refused.Why.NOT_A_DRAWING, file.getFileName());
         };
     }

@@ -53,16 +53,16 @@ public final class DxfReader {
         this.entities = new EntityReader(in, report, limits, pulse);
     }
 
-    public static RawDrawing read(Path file, ReadLimits limits, Progress progress) throws IOException {
+    public static RawDrawing read(Path file, Format format, ReadLimits limits, Progress progress) throws IOException {
         MessageDigest sha = sha256();
         long total = Files.size(file);
         try (InputStream raw = Files.newInputStream(file); DigestInputStream hashed = new DigestInputStream(raw, sha)) {
             Report.Builder report = new Report.Builder();
-            Tokens tokens = new TextTokens(hashed, report);
+            Tokens tokens = format == Format.DXF_BINARY ? new BinaryTokens(hashed, report) : new TextTokens(hashed, report);
             DxfReader reader = new DxfReader(tokens, report, limits, () -> progress.at(Progress.Stage.READING, tokens.bytesRead(), total));
             reader.sections(file);
             hashed.transferTo(java.io.OutputStream.nullOutputStream());
-            return reader.drawing(HexFormat.of().formatHex(sha.digest()));
+            return reader.drawing(HexFormat.of().formatHex(sha.digest()), format);
         }
     }
 
@@ -169,6 +169,7 @@ public final class DxfReader {
                 String name = g.text(2, "");
                 brightlintel.geom.Vec3 base = g.point(10);
                 boolean paper = g.whole(67, 0) == 1;
+                if ((g.whole(70, 0) & 4) != 0) report.say(Code.EXTERNAL_NOT_READ, g.at(), g.text(1, name));
                 List<Entity> inside = new ArrayList<>();
                 if (more) more = entities.readUntilEnd((e, _) -> inside.add(e));
                 keepBlock(name, base, inside, paper);
@@ -190,7 +191,7 @@ public final class DxfReader {
         else model.add(e);
     }
 
-    private RawDrawing drawing(String sha) {
+    private RawDrawing drawing(String sha, Format format) {
         List<Space> spaces = new ArrayList<>();
         spaces.add(new Space(new SpaceKey.Model(), model));
         layouts.forEach((name, list) -> spaces.add(new Space(new SpaceKey.Layout(name), list)));
@@ -204,7 +205,7 @@ public final class DxfReader {
             if (!name.equals("0")) report.say(Code.LAYER_NOT_DECLARED, new Location.Whole(), name);
         });
         if (model.isEmpty() && layouts.values().stream().allMatch(List::isEmpty)) report.say(Code.NOTHING_DRAWN, new Location.Whole());
-        return new RawDrawing(sha, Format.DXF, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()), spaces,
+        return new RawDrawing(sha, format, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()), spaces,
             blocks, report.build());
     }
 }

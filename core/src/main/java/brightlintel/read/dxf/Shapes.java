@@ -32,8 +32,26 @@ final class Shapes {
             case "ATTRIB" -> text(TextSort.ATTRIB, key, style, up, g, limits, report);
             case "DIMENSION", "ARC_DIMENSION" -> new Entity.Dimension(key, style, up, g.whole(70, 0) & 15, g.text(2, ""), g.number(42, Double.NaN), g.text(1, ""),
                 g.point(10), g.point(11), g.point(13), g.point(14), g.point(15), Math.toRadians(g.number(50, 0)), g.text(3, ""));
+            case "HATCH" -> new HatchReader(g).read(key, style, up);
+            case "SOLID", "TRACE", "3DFACE" -> corners(kind, key, style, up, g);
+            case "LEADER" -> new Entity.Leader(key, style, up, Doubles.of(g.points(10)));
+            case "RAY", "XLINE" -> new Entity.Endless(key, style, up, kind.equals("RAY"), g.point(10), g.point(11));
+            case "VIEWPORT" -> new Entity.Viewport(key, style, up, g.point(10), g.number(40, 0), g.number(41, 0), g.number(45, 0));
+            case "MULTILEADER", "MLEADER" -> MultiLeaderReader.read(key, style, up, g);
             default -> new Entity.KnownByKindOnly(key, style, up, kind);
         };
+    }
+
+    /** A missing fourth corner is the third again. */
+    private static Entity corners(String kind, EntityKey key, Style style, Vec3 up, Groups g) {
+        double[] p = new double[12];
+        for (int i = 0; i < 4; i++) {
+            Vec3 v = i == 3 && !g.has(13) ? g.point(12) : g.point(10 + i);
+            p[3 * i] = v.x();
+            p[3 * i + 1] = v.y();
+            p[3 * i + 2] = v.z();
+        }
+        return new Entity.Corners(key, style, up, kind, Doubles.of(p));
     }
 
     private static double radius(Groups g) throws BadShape {
