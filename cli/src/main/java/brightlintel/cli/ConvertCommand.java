@@ -35,18 +35,22 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "convert", description = "Turns a project into IFC4 or a picture.", mixinStandardHelpOptions = true)
+@Command(name = "convert", description = "Turns a project into IFC4 or a picture, or a drawing into DXF (R2000).", mixinStandardHelpOptions = true)
 final class ConvertCommand implements Callable<Integer> {
     @Spec private CommandSpec spec;
-    @Parameters(paramLabel = "PROJECT.lintel") private Path file;
-    @Option(names = "--to", required = true, paramLabel = "OUT.(ifc|png)") private Path to;
+    @Parameters(paramLabel = "PROJECT.lintel|DRAWING") private Path file;
+    @Option(names = "--to", required = true, paramLabel = "OUT.(ifc|png|dxf)") private Path to;
     @Option(names = "--view", paramLabel = "plan|3d", defaultValue = "3d") private String view;
     @Option(names = "--storey", paramLabel = "NAME", description = "the plan of this storey, or this storey alone in 3D") private String storey;
     @Option(names = "--size", paramLabel = "WxH", defaultValue = "1600x1000") private String size;
 
     @Override public Integer call() throws Exception {
         String ending = to.getFileName().toString().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
-        if (!Set.of("ifc", "png").contains(ending)) throw wrong("--to must end in .ifc or .png: " + to.getFileName());
+        if (!Set.of("ifc", "png", "dxf").contains(ending)) throw wrong("--to must end in .ifc, .png or .dxf: " + to.getFileName());
+        if (ending.equals("dxf")) {
+            dxf();
+            return Main.DONE;
+        }
         if (!Set.of("plan", "3d").contains(view)) throw wrong("--view is plan or 3d, not " + view);
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
         Project p = ProjectFile.open(file, shelf.originals());
@@ -57,6 +61,14 @@ final class ConvertCommand implements Callable<Integer> {
 
     private ParameterException wrong(String words) {
         return new ParameterException(spec.commandLine(), words);
+    }
+
+    /** A drawing, written anew. What cannot be written is named. */
+    private void dxf() throws IOException {
+        var drawing = brightlintel.read.DrawingReader.read(file, brightlintel.read.ReadLimits.DEFAULT, Progress.NONE);
+        try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
+            brightlintel.write.dxf.DxfWriter.write(drawing, out).forEach((kind, n) -> spec.commandLine().getErr().println("note: left out " + n + " " + kind));
+        }
     }
 
     private void ifc(Project p) throws IOException {
