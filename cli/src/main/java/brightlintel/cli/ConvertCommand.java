@@ -42,19 +42,23 @@ final class ConvertCommand implements Callable<Integer> {
     @Option(names = "--to", required = true, paramLabel = "OUT.(ifc|png|dxf)") private Path to;
     @Option(names = "--view", paramLabel = "plan|3d", defaultValue = "3d") private String view;
     @Option(names = "--storey", paramLabel = "NAME", description = "the plan of this storey, or this storey alone in 3D") private String storey;
+    @Option(names = "--unit", paramLabel = "mm|m", defaultValue = "mm", description = "of a base plan in DXF") private String units;
     @Option(names = "--size", paramLabel = "WxH", defaultValue = "1600x1000") private String size;
 
     @Override public Integer call() throws Exception {
         String ending = to.getFileName().toString().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
         if (!Set.of("ifc", "png", "dxf").contains(ending)) throw wrong("--to must end in .ifc, .png or .dxf: " + to.getFileName());
-        if (ending.equals("dxf")) {
-            dxf();
+        if (!Set.of("mm", "m").contains(units)) throw wrong("--unit is mm or m, not " + units);
+        boolean project = brightlintel.read.Sniffer.sniff(existing(file)) == brightlintel.drawing.Format.PROJECT;
+        if (ending.equals("dxf") && !project) {
+            write(brightlintel.read.DrawingReader.read(file, brightlintel.read.ReadLimits.DEFAULT, Progress.NONE));
             return Main.DONE;
         }
         if (!Set.of("plan", "3d").contains(view)) throw wrong("--view is plan or 3d, not " + view);
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
         Project p = ProjectFile.open(file, shelf.originals());
         if (ending.equals("ifc")) ifc(p);
+        else if (ending.equals("dxf")) basePlan(p, shelf);
         else picture(p, shelf);
         return Main.DONE;
     }
@@ -63,12 +67,28 @@ final class ConvertCommand implements Callable<Integer> {
         return new ParameterException(spec.commandLine(), words);
     }
 
-    /** A drawing, written anew. What cannot be written is named. */
-    private void dxf() throws IOException {
-        var drawing = brightlintel.read.DrawingReader.read(file, brightlintel.read.ReadLimits.DEFAULT, Progress.NONE);
+    private static Path existing(Path f) throws IOException {
+        if (!Files.isRegularFile(f)) throw new java.nio.file.NoSuchFileException(f.toString());
+        return f;
+    }
+
+    /** What cannot be written is named. */
+    private void write(brightlintel.drawing.RawDrawing drawing) throws IOException {
         try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
             brightlintel.write.dxf.DxfWriter.write(drawing, out).forEach((kind, n) -> spec.commandLine().getErr().println("note: left out " + n + " " + kind));
         }
+    }
+
+    private void basePlan(Project p, DrawingShelf shelf) throws IOException {
+        Storey s = chosen(p).orElse(p.storeys().getFirst());
+        var unit = units.equals("m") ? brightlintel.write.dxf.BasePlan.Unit.METRE : brightlintel.write.dxf.BasePlan.Unit.MILLIMETRE;
+        write(brightlintel.write.dxf.BasePlan.of(p, s.id(), shelf.placed(p, s.id(), Progress.NONE), unit));
+    }
+
+    private java.util.Optional<Storey> chosen(Project p) {
+        java.util.Optional<Storey> found = p.storeys().stream().filter(s -> s.name().equalsIgnoreCase(storey)).findFirst();
+        if (storey != null && found.isEmpty()) throw wrong("there is no storey " + storey + "; there are " + String.join(", ", p.storeys().stream().map(Storey::name).toList()));
+        return found;
     }
 
     private void ifc(Project p) throws IOException {
@@ -81,8 +101,7 @@ final class ConvertCommand implements Callable<Integer> {
     private void picture(Project p, DrawingShelf shelf) throws IOException {
         if (!size.matches("\\d{2,4}x\\d{2,4}")) throw wrong("--size is like 1600x1000, not " + size);
         int w = Integer.parseInt(size.replaceFirst("x.*", "")), h = Integer.parseInt(size.replaceFirst(".*x", ""));
-        Storey chosen = p.storeys().stream().filter(s -> s.name().equalsIgnoreCase(storey)).findFirst().orElse(null);
-        if (storey != null && chosen == null) throw wrong("there is no storey " + storey + "; there are " + String.join(", ", p.storeys().stream().map(Storey::name).toList()));
+        Storey chosen = chosen(p).orElse(null);
         Raster r = view.equals("plan") ? plan(p, chosen == null ? p.storeys().getFirst() : chosen, shelf, w, h) : space(p, chosen, w, h);
         try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
             Png.write(r, out);

@@ -34,6 +34,20 @@ public final class Nurbs implements Curve {
         return degree;
     }
 
+    public double[] knots() {
+        return knots.clone();
+    }
+
+    public double[] weights() {
+        return weights.clone();
+    }
+
+    /** All weights are one. */
+    public boolean isPlain() {
+        for (double w : weights) if (Math.abs(w - 1) > 1e-12) return false;
+        return true;
+    }
+
     /** The parameters, in 0..1, where one polynomial piece ends and the next begins. */
     public double[] breaks() {
         double from = knots[degree], to = knots[controls.size()];

@@ -25,6 +25,8 @@ import brightlintel.solid.Solids;
 import brightlintel.store.ProjectFile;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
+import brightlintel.write.dxf.BasePlan;
+import brightlintel.write.dxf.DxfWriter;
 import brightlintel.write.ifc.IfcWriter;
 import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;
@@ -150,6 +152,19 @@ public final class FileWork {
             return notes;
         }, notes -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", file.getFileName()) + String.join("", notes.stream().map(n -> " " + Words.of("note." + n.name())).toList()))),
             t -> bad(file, t));
+    }
+
+    /** The cleaned, corrected plan of the storey in hand, in millimetres. */
+    public void exportDxf(Path file) {
+        Project p = w.project();
+        StoreyId on = w.storeyId();
+        List<PlacedDrawing> drawings = w.drawings();
+        work.run(file.getFileName().toString(), _ -> {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            DxfWriter.write(BasePlan.of(p, on, drawings, BasePlan.Unit.MILLIMETRE), out);
+            write(file, out.toByteArray());
+            return file;
+        }, f -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", f.getFileName()))), t -> bad(file, t));
     }
 
     public void exportPlan(Path file) {

@@ -168,6 +168,7 @@ public final class MainWindow {
         commands.add("save-as", "Ctrl+Shift+S", x -> !x.isEmpty(), _ -> saveAs(() -> { }));
         commands.add("rename", "", x -> !x.isEmpty(), _ -> cards.askText(Words.of("rename.title"), w.project().name(), n -> w.apply(Edit.of("edit.name", p -> p.withName(n)))));
         commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> asks.save(w.project().name(), "ifc").ifPresent(files::exportIfc));
+        commands.add("export-dxf", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), "dxf").ifPresent(files::exportDxf));
         commands.add("export-plan", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), "png").ifPresent(files::exportPlan));
         commands.add("export-space", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " 3D", "png").ifPresent(files::exportSpace));
         commands.add("fit", "F", _ -> true, _ -> {

@@ -1,0 +1,192 @@
+package brightlintel.write.dxf;
+
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.Slab;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Wall;
+import brightlintel.drawing.Colour;
+import brightlintel.drawing.Doubles;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.Format;
+import brightlintel.drawing.Header;
+import brightlintel.drawing.Layer;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Report;
+import brightlintel.drawing.Space;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.drawing.Strokes;
+import brightlintel.drawing.Style;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Nurbs;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.geom.Vec3;
+import brightlintel.joint.Footprints;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.solid.Solids;
+import brightlintel.trace.SlabOutline;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A storey as a drawing that a colleague can open: what is shown of its underlays, upright, at its datum and in a stated unit, on its own layers;
+ * and the model's plan on layers of ours. Blocks are unfolded, hatches left out.
+ */
+public final class BasePlan {
+    public enum Unit {
+        MILLIMETRE(1000, "4"), METRE(1, "6");
+
+        private final double perMetre;
+        private final String code;
+
+        Unit(double perMetre, String code) {
+            this.perMetre = perMetre;
+            this.code = code;
+        }
+    }
+
+    private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", GRID = "MODEL-GRID";
+    private final Affine toUnit;
+    private final double perMetre;
+    private final List<Entity> out = new ArrayList<>();
+    private final Map<String, Layer> layers = new LinkedHashMap<>();
+
+    private BasePlan(Unit unit) {
+        perMetre = unit.perMetre;
+        toUnit = Affine.scale(perMetre, perMetre);
+    }
+
+    public static RawDrawing of(Project p, StoreyId on, List<PlacedDrawing> underlays, Unit unit) {
+        BasePlan b = new BasePlan(unit);
+        b.layer("0", 7);
+        for (PlacedDrawing d : underlays) b.underlay(d);
+        b.model(p, on);
+        Header header = new Header(Map.of("$INSUNITS", unit.code, "$MEASUREMENT", "1"));
+        return new RawDrawing("", Format.DXF, "AC1015", header, List.copyOf(b.layers.values()), List.of(new Space(new SpaceKey.Model(), b.out)), Map.of(), Report.EMPTY);
+    }
+
+    private void layer(String name, int colour) {
+        layers.putIfAbsent(name, new Layer(name, new Colour(colour, Optional.empty()), false, false, false, "", true));
+    }
+
+    private EntityKey key() {
+        return new EntityKey("", out.size());
+    }
+
+    private static Style on(String layer) {
+        return new Style(layer, Colour.BY_LAYER, "", true);
+    }
+
+    private static Vec3 flat(Point p) {
+        return new Vec3(p.x(), p.y(), 0);
+    }
+
+    private void underlay(PlacedDrawing d) {
+        Strokes s = d.strokes();
+        Affine map = d.toBuilding().then(toUnit);
+        for (int i = 0; i < s.size(); i++) {
+            if (!d.strokeShown(i)) continue;
+            Layer l = s.layers().get(s.layerOf(i));
+            layers.putIfAbsent(l.name(), new Layer(l.name(), l.colour(), false, false, false, "", true));
+            curve(s.curveOf(i).mapped(map), on(l.name()));
+        }
+        for (Strokes.TextMark t : s.texts()) {
+            if (!d.layerShown(t.layer())) continue;
+            Affine m = t.map().then(map);
+            String layer = s.layers().get(t.layer()).name();
+            Vec3 at = flat(m.apply(0, 0));
+            int row = 0;
+            for (String line : t.plain().split("\n")) {
+                Point p = m.apply(0, -row++ * 5.0 / 3);
+                out.add(new Entity.Text(key(), on(layer), Vec3.UP, Entity.TextSort.TEXT, line, "", m.meanScale(), flat(p), row == 1 ? at : flat(p), Math.atan2(m.b(), m.a()), t.widthFactor(), 0, t.across(),
+                    t.upward(), true));
+            }
+        }
+    }
+
+    private void curve(Curve c, Style style) {
+        switch (c) {
+            case Curve.Straight s -> out.add(new Entity.Line(key(), style, Vec3.UP, flat(s.a()), flat(s.b())));
+            case Curve.EllipticArc a -> arc(a, style);
+            case Nurbs n -> {
+                double[] xyz = new double[3 * n.controls().size()];
+                for (int i = 0; i < n.controls().size(); i++) {
+                    xyz[3 * i] = n.controls().get(i).x();
+                    xyz[3 * i + 1] = n.controls().get(i).y();
+                }
+                out.add(new Entity.Spline(key(), style, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), n.isPlain() ? Doubles.NONE : Doubles.of(n.weights()), Doubles.of(xyz), Doubles.NONE));
+            }
+        }
+    }
+
+    /** A circle stays one; where a mirrored place turns it round, its ends change. */
+    private void arc(Curve.EllipticArc a, Style style) {
+        boolean forward = a.u().cross(a.v()) * a.sweep() > 0;
+        Point first = forward ? a.first() : a.last(), last = forward ? a.last() : a.first();
+        if (a.isCircular()) {
+            double r = a.u().length();
+            if (a.isWhole()) out.add(new Entity.Circle(key(), style, Vec3.UP, flat(a.centre()), r));
+            else out.add(new Entity.Arc(key(), style, Vec3.UP, flat(a.centre()), r, first.minus(a.centre()).angle(), last.minus(a.centre()).angle()));
+            return;
+        }
+        // the half axes of an ellipse from any two conjugate ones (Rytz, about 1845): turn the parameter until they are square to each other
+        double t0 = 0.5 * Math.atan2(2 * a.u().dot(a.v()), a.u().dot(a.u()) - a.v().dot(a.v()));
+        Point p = a.u().times(Math.cos(t0)).plus(a.v().times(Math.sin(t0))), q = a.v().times(Math.cos(t0)).minus(a.u().times(Math.sin(t0)));
+        boolean swap = q.length() > p.length();
+        Point major = swap ? q : p, minor = swap ? p : q;
+        if (!(minor.length() > 1e-9 * major.length())) {
+            out.add(new Entity.Line(key(), style, Vec3.UP, flat(a.first()), flat(a.last())));
+            return;
+        }
+        Point side = major.left().unit();
+        double from = parameter(first.minus(a.centre()), major, side, minor.length()), to = a.isWhole() ? from + 2 * Math.PI : parameter(last.minus(a.centre()), major, side, minor.length());
+        out.add(new Entity.Ellipse(key(), style, Vec3.UP, flat(a.centre()), flat(major), minor.length() / major.length(), from, to));
+    }
+
+    private static double parameter(Point v, Point major, Point side, double minor) {
+        return Math.atan2(v.dot(side) / minor, v.dot(major) / major.dot(major));
+    }
+
+    private void model(Project p, StoreyId on) {
+        var c = p.on(on);
+        Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
+        if (!c.walls().isEmpty()) layer(WALLS, 7);
+        for (Wall w : c.walls()) f.of(w.id()).forEach(r -> ring(r, WALLS));
+        for (Opening o : c.openings()) c.wall(o.wall()).ifPresent(w -> {
+            layer(OPENINGS, 30);
+            ring(Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING), OPENINGS);
+        });
+        for (Slab s : c.slabs()) {
+            layer(SLABS, 8);
+            ring(SlabOutline.of(s, c, Tolerances.BUILDING), SLABS);
+        }
+        for (GridLine g : p.grid()) if (g.isOn(on)) grid(g);
+    }
+
+    private void ring(Ring r, String layer) {
+        double[] p = new double[4 * r.points().size()];
+        for (int i = 0; i < r.points().size(); i++) {
+            p[4 * i] = r.points().get(i).x() * perMetre;
+            p[4 * i + 1] = r.points().get(i).y() * perMetre;
+        }
+        out.add(new Entity.Polyline(key(), on(layer), Vec3.UP, Entity.PolylineKind.LIGHT, true, Doubles.of(p), List.of(), 0, 0, List.of()));
+    }
+
+    private void grid(GridLine g) {
+        layer(GRID, 1);
+        Piece l = g.line().mapped(toUnit);
+        curve(l.curve(), on(GRID));
+        Point at = l.a().minus(l.direction(0).times(0.4 * perMetre));
+        out.add(new Entity.Circle(key(), on(GRID), Vec3.UP, flat(at), 0.4 * perMetre));
+        out.add(new Entity.Text(key(), on(GRID), Vec3.UP, Entity.TextSort.TEXT, g.label(), "", 0.35 * perMetre, flat(at), flat(at), 0, 1, 0, Entity.Across.CENTRE, Entity.Upward.MIDDLE, true));
+    }
+}
