@@ -17,7 +17,8 @@ public final class TextCodes {
             else if (c == '\\' && i + 1 < raw.length() && (raw.charAt(i + 1) == 'U' || raw.charAt(i + 1) == 'u') && isUnicode(raw, i)) {
                 out.append((char) Integer.parseInt(raw, i + 3, i + 7, 16));
                 i += 7;
-            } else if (c == '^' && i + 1 < raw.length()) i = caret(raw, i, out);
+            } else if (raw.startsWith("\\M+", i) && multibyte(raw, i, out)) i += 8;
+            else if (c == '^' && i + 1 < raw.length()) i = caret(raw, i, out);
             else if (formatted && c == '\\' && i + 1 < raw.length()) i = backslash(raw, i, out);
             else {
                 if (!(formatted && (c == '{' || c == '}'))) out.append(c);
@@ -30,6 +31,24 @@ public final class TextCodes {
     private static boolean isUnicode(String s, int i) {
         if (i + 7 > s.length() || s.charAt(i + 2) != '+') return false;
         for (int k = i + 3; k < i + 7; k++) if (Character.digit(s.charAt(k), 16) < 0) return false;
+        return true;
+    }
+
+    /** \\M+nXXXX: two bytes of an East Asian code page, told by n. */
+    private static boolean multibyte(String s, int i, StringBuilder out) {
+        if (i + 8 > s.length()) return false;
+        String page = switch (s.charAt(i + 3)) {
+            case '1' -> "windows-31j";
+            case '2' -> "Big5";
+            case '3' -> "x-windows-949";
+            case '4' -> "x-Johab";
+            case '5' -> "GBK";
+            default -> "";
+        };
+        for (int k = i + 4; k < i + 8; k++) if (Character.digit(s.charAt(k), 16) < 0) return false;
+        if (page.isEmpty() || !java.nio.charset.Charset.isSupported(page)) return false;
+        int v = Integer.parseInt(s, i + 4, i + 8, 16);
+        out.append(new String(new byte[] {(byte) (v >> 8), (byte) v}, java.nio.charset.Charset.forName(page)));
         return true;
     }
 

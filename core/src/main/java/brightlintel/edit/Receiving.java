@@ -31,7 +31,7 @@ public final class Receiving {
     private Receiving() { }
 
     /**
-     * Layers off or frozen in the file start off; the unit is the file's word where it can be true; the datum is the lower left of the plan.
+     * Layers off or frozen in the file start off, unless nothing would be left to see; the unit is the file's word where it can be true; the datum is the lower left of the plan.
      * An underlay already on the storey stays in the project and gives way on it.
      */
     public static Edit receive(String name, RawDrawing drawing, Strokes strokes, long bytes, String received, StoreyId on) {
@@ -42,7 +42,8 @@ public final class Receiving {
     public static Edit receive(FileId file, UnderlayId id, String name, RawDrawing drawing, Strokes strokes, long bytes, String received, StoreyId on) {
         TreeSet<String> off = new TreeSet<>();
         for (Layer l : drawing.layers()) if (l.startsHidden()) off.add(Names.key(l.name()));
-        Clearing clearing = new Clearing(off);
+        Clearing asFile = new Clearing(off);
+        Clearing clearing = anythingShown(strokes, asFile) ? asFile : Clearing.NONE;
         Extent e = Extent.of(strokes, i -> !clearing.hides(strokes.layers().get(strokes.layerOf(i)).name()), Affine.IDENTITY);
         UnitChoice unit = UnitChoice.assumed(drawing.header(), e.main().diagonal());
         Point corner = e.main().isEmpty() ? strokes.origin() : new Point(e.main().minX(), e.main().minY()).plus(strokes.origin());
@@ -52,6 +53,11 @@ public final class Receiving {
         Underlay underlay = new Underlay(id, file, drawing.sha256(), new SpaceKey.Model(), Optional.empty(), placement, clearing, 0.3, true);
         Source source = new Source(file, name, new Custody.Kept(), List.of(new Source.Version(drawing.sha256(), bytes, received, List.of())));
         return Edit.of("edit.receive", name, p -> add(p, source, underlay, on));
+    }
+
+    private static boolean anythingShown(Strokes s, Clearing c) {
+        for (int i = 0; i < s.size(); i++) if (!c.hides(s.layers().get(s.layerOf(i)).name())) return true;
+        return s.texts().stream().anyMatch(t -> !c.hides(s.layers().get(t.layer()).name()));
     }
 
     private static Project add(Project p, Source source, Underlay underlay, StoreyId on) {

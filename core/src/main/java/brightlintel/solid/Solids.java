@@ -129,13 +129,7 @@ public final class Solids {
         List<Point> p = ring.points();
         f.level(p, List.of(), z1, true);
         f.level(p, List.of(), z0, false);
-        for (int i = 0; i < p.size(); i++) {
-            Point a = p.get(i), b = p.get((i + 1) % p.size());
-            f.upright(a, b, z0, z1);
-            f.edge(a, z0, b, z0);
-            f.edge(a, z1, b, z1);
-            if (bends(p, i)) f.edge(a, z0, a, z1);
-        }
+        sides(p, z0, z1, f);
     }
 
     private static Body slab(Slab s, StoreyId on, Ring outline, double top) {

@@ -102,6 +102,21 @@ class EditLawsTest {
         assertThat(up.heightOf(new StoreyId("up"), c.walls().getFirst())).isCloseTo(3, within(1e-12));
     }
 
+    /** Some programs write every layer as off: then there would be nothing to see. */
+    @Test void aDrawingWithEveryLayerOffIsShownAllTheSame() throws Exception {
+        String all = "0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLAYER\n0\nLAYER\n2\nA\n70\n0\n62\n-3\n0\nLAYER\n2\nB\n70\n0\n62\nCOLOUR\n0\nENDTAB\n0\nENDSEC\n"
+            + "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\nA\n10\n0\n20\n0\n11\n9\n21\n9\n0\nLINE\n8\nB\n10\n0\n20\n0\n11\n9\n21\n9\n0\nENDSEC\n0\nEOF\n";
+        java.nio.file.Path f = java.nio.file.Files.createTempFile("off", ".dxf");
+        for (String colour : List.of("-5", "5")) {
+            java.nio.file.Files.writeString(f, all.replace("COLOUR", colour));
+            var d = brightlintel.read.DrawingReader.read(f, brightlintel.read.ReadLimits.DEFAULT, brightlintel.drawing.Progress.NONE);
+            var s = brightlintel.flatten.Flattening.of(d, new brightlintel.drawing.SpaceKey.Model(), brightlintel.read.ReadLimits.DEFAULT, brightlintel.drawing.Progress.NONE);
+            Project p = Project.empty("P", "G"), got = Receiving.receive("off.dxf", d, s, 1, "", ground(p)).apply(p);
+            assertThat(got.underlays().getFirst().clearing().layersOff()).isEqualTo(colour.equals("5") ? Set.of("a") : Set.of());
+        }
+        java.nio.file.Files.delete(f);
+    }
+
     @Test void labelsRunOn() {
         List<GridLine> grid = new ArrayList<>();
         StringBuilder labels = new StringBuilder();

@@ -127,6 +127,7 @@ class ReadDxfTest {
     @Test void textCodesBecomeSigns() {
         assertThat(TextCodes.plain("90%%d %%p0 %%c20 \\U+00B2 %%065", false)).isEqualTo("90° ±0 ∅20 ² A");
         assertThat(TextCodes.plain("{\\fArial|b0;Boat} bay\\P1\\S1/2; \\H0.7x;small", true)).isEqualTo("Boat bay\n11/2 small");
+        assertThat(TextCodes.plain("\\M+1967B \\M+9FFFF", false)).isEqualTo("本 \\M+9FFFF");
     }
 
     @Test void textBefore2007IsInTheCodePageOfTheHeader() throws IOException {

@@ -7,10 +7,7 @@ import java.io.BufferedInputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
-import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
 /**
@@ -116,11 +113,7 @@ final class BinaryTokens implements Tokens {
 
     @Override public String text() {
         if (isNumber) return number == Math.rint(number) && Math.abs(number) < 1e15 ? Long.toString((long) number) : Double.toString(number);
-        try {
-            return charset.newDecoder().decode(ByteBuffer.wrap(text, 0, length)).toString();
-        } catch (CharacterCodingException e) {
-            return new String(text, 0, length, charset == StandardCharsets.UTF_8 ? Charset.forName("windows-1252") : StandardCharsets.ISO_8859_1);
-        }
+        return CodePages.decode(charset, text, 0, length);
     }
 
     @Override public double number() {

@@ -1,6 +1,9 @@
 package brightlintel.read.dxf;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Map;
 
@@ -10,6 +13,15 @@ final class CodePages {
         "ascii", "US-ASCII", "dos437", "IBM437", "dos850", "IBM850", "dos852", "IBM852", "dos866", "IBM866", "utf-8", "UTF-8");
 
     private CodePages() { }
+
+    /** Bytes that are not of the charset are read the old way, so that no text is lost. */
+    static String decode(Charset charset, byte[] bytes, int from, int n) {
+        try {
+            return charset.newDecoder().decode(ByteBuffer.wrap(bytes, from, n)).toString();
+        } catch (CharacterCodingException e) {
+            return new String(bytes, from, n, charset == StandardCharsets.UTF_8 ? Charset.forName("windows-1252") : StandardCharsets.ISO_8859_1);
+        }
+    }
 
     static Charset of(String name) {
         String key = name.trim().toLowerCase(Locale.ROOT);

@@ -5,8 +5,6 @@ import brightlintel.drawing.Location;
 import brightlintel.drawing.Report;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -145,12 +143,7 @@ final class TextTokens implements Tokens {
     }
 
     private String decode() {
-        ByteBuffer bytes = ByteBuffer.wrap(buf, start, stop - start);
-        try {
-            return charset.newDecoder().decode(bytes).toString();
-        } catch (CharacterCodingException e) {
-            return new String(buf, start, stop - start, charset == StandardCharsets.UTF_8 ? Charset.forName("windows-1252") : StandardCharsets.ISO_8859_1);
-        }
+        return CodePages.decode(charset, buf, start, stop - start);
     }
 
     @Override public double number() {

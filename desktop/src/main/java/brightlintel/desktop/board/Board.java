@@ -1,5 +1,7 @@
 package brightlintel.desktop.board;
 
+import brightlintel.desktop.frame.Later;
+import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
@@ -16,30 +18,24 @@ import brightlintel.paint.PlanPainter;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import brightlintel.place.PlacedDrawing;
-import java.nio.IntBuffer;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
-import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelBuffer;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
 
 /** The plan view. A frame is the last picture of the underlay, the model, the marks of the tool, the rulers: composed by us, shown as one image. */
 public final class Board extends Region {
     private static final int LIGHTABLE = 200_000;
     private final Workspace w;
-    private final ImageView image = new ImageView();
+    private final PictureView image = new PictureView();
+    private final Later later = new Later(this::render);
     private final UnderlayPictures pictures = new UnderlayPictures(Platform::runLater);
     private final Aiming aiming;
     private Raster frame;
-    private PixelBuffer<IntBuffer> buffer;
     private PlanView view = new PlanView(Point.ORIGIN, 20, 100, 100);
     private boolean fitted;
     /** Nobody moved the view since it was fitted: it is fitted again when the board changes its size. */
     private boolean asFitted;
-    private boolean pending;
     private Point pointer;
     private Optional<brightlintel.building.Placement> placed = Optional.empty();
     private PlanPainter.Model model;
@@ -52,7 +48,6 @@ public final class Board extends Region {
         setId("board");
         setFocusTraversable(true);
         setAccessibleText(Words.of("board.accessible"));
-        image.setMouseTransparent(true);
         getChildren().add(image);
         new BoardInput(this, w);
         w.listen(this::changed);
@@ -97,17 +92,12 @@ public final class Board extends Region {
     }
 
     @Override protected void layoutChildren() {
-        int width = (int) Math.max(1, getWidth()), height = (int) Math.max(1, getHeight());
-        if (frame == null || frame.width != width || frame.height != height) {
-            IntBuffer ints = IntBuffer.allocate(width * height);
-            frame = new Raster(width, height, ints.array());
-            buffer = new PixelBuffer<>(width, height, ints, PixelFormat.getIntArgbPreInstance());
-            image.setImage(new WritableImage(buffer));
-            view = view.sized(width, height);
-            if (asFitted) fit();
-            fitIfFirst();
-            refresh();
-        }
+        if (!image.resizeTo(getWidth(), getHeight())) return;
+        frame = image.raster();
+        view = view.sized(frame.width, frame.height);
+        if (asFitted) fit();
+        fitIfFirst();
+        refresh();
     }
 
     private void fitIfFirst() {
@@ -187,12 +177,7 @@ public final class Board extends Region {
 
     /** Any number of changes before the next frame are one frame. */
     public void refresh() {
-        if (pending || frame == null) return;
-        pending = true;
-        Platform.runLater(() -> {
-            pending = false;
-            render();
-        });
+        if (frame != null) later.run();
     }
 
     private void render() {
@@ -214,12 +199,14 @@ public final class Board extends Region {
             marks.paint(new brightlintel.desktop.tool.Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
             if (w.looks().witnesses()) new Witnesses(brush, p, view).paint(Pictures.underlay(drawings.getFirst()));
         }
+        if (!drawings.isEmpty() && drawings.getFirst().extent().main().isEmpty() && drawings.getFirst().strokes().size() > 0)
+            brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, brightlintel.paint.Fonts.Weight.MEDIUM, p.ink2());
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
         Rulers rulers = new Rulers(brush, p, view, w.project().units());
         rulers.scaleBar();
         rulers.paint(pointer);
-        buffer.updateBuffer(_ -> null);
+        image.publish();
     }
 
     private int lit(PlacedDrawing d) {
@@ -242,7 +229,7 @@ public final class Board extends Region {
 
     /** The drawing and the frame are up to date: nothing is being painted. For tests and pictures. */
     public boolean isAtRest() {
-        return !pending && frame != null && (w.drawings().isEmpty() || Optional.ofNullable(pictures.last()).filter(l -> l.of().view().equals(view)
+        return !later.isPending() && frame != null && (w.drawings().isEmpty() || Optional.ofNullable(pictures.last()).filter(l -> l.of().view().equals(view)
             && l.of().drawings().equals(w.drawings()) && l.of().looks().equals(w.looks())).isPresent());
     }
 

@@ -1,11 +1,11 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.StackPane;
@@ -16,7 +16,7 @@ public final class Docket extends StackPane {
     private final Commands commands;
     private final ClearDocket clear;
     private final ScrollPane scroll = new ScrollPane();
-    private boolean pending;
+    private final Later later = new Later(this::build);
     private Stage shown;
 
     public Docket(Workspace w, Commands commands) {
@@ -34,18 +34,9 @@ public final class Docket extends StackPane {
 
     private void changed(Change c) {
         switch (c) {
-            case PROJECT, STOREY, STAGE, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later();
+            case PROJECT, STOREY, STAGE, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later.run();
             case AIM, VIEW, LOOK, BUSY, MESSAGE -> { }
         }
-    }
-
-    private void later() {
-        if (pending) return;
-        pending = true;
-        Platform.runLater(() -> {
-            pending = false;
-            build();
-        });
     }
 
     private void build() {

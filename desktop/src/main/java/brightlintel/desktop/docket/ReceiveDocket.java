@@ -25,7 +25,7 @@ final class ReceiveDocket {
             parts.add(Parts.decision(Words.of("receive.none"), null, true, Parts.label(Words.of("receive.none.how"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
         } else {
             parts.add(file(w, u.get()));
-            w.shelf().has(u.get()).ifPresent(s -> parts.addAll(report(s)));
+            w.shelf().has(u.get()).ifPresent(s -> parts.addAll(report(state(s, u.get()))));
             parts.add(Parts.decision(Words.of("receive.more"), null, false, Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
                 Parts.row(Parts.button(w, commands.get("open"), false))));
         }
@@ -36,13 +36,17 @@ final class ReceiveDocket {
     private static Node file(Workspace w, Underlay u) {
         String name = w.project().source(u.file()).map(x -> x.name()).orElse("");
         Optional<DrawingShelf.Shelved> s = w.shelf().has(u);
-        boolean clean = s.map(x -> ReceiveState.of(x.drawing(), x.strokes()).leftOut().isEmpty()).orElse(true);
+        boolean clean = s.map(x -> state(x, u).leftOut().isEmpty()).orElse(true);
         Node pill = s.isEmpty() ? Parts.pill(Words.of("receive.reading"), Tone.PLAIN) : clean ? Parts.pill(Words.of("receive.whole"), Tone.SURE) : Parts.pill(Words.of("receive.left-out"), Tone.LOOK);
-        return Parts.decision(name, pill, true, Parts.label(s.map(x -> ReceiveState.of(x.drawing(), x.strokes()).summary()).orElse(Words.of("receive.reading-now")), "quiet"));
+        return Parts.decision(name, pill, true, Parts.label(s.map(x -> state(x, u).summary()).orElse(Words.of("receive.reading-now")), "quiet"));
     }
 
-    private static List<Node> report(DrawingShelf.Shelved s) {
-        ReceiveState r = ReceiveState.of(s.drawing(), s.strokes());
+    private static ReceiveState state(DrawingShelf.Shelved s, Underlay u) {
+        boolean allOff = s.drawing().layers().stream().allMatch(l -> l.startsHidden() || !l.declared());
+        return ReceiveState.of(s.drawing(), s.strokes(), allOff && u.clearing().layersOff().isEmpty());
+    }
+
+    private static List<Node> report(ReceiveState r) {
         List<Node> out = new ArrayList<>();
         if (!r.leftOut().isEmpty()) {
             VBox v = Parts.decision(Words.of("receive.left-out.title"), null, false);

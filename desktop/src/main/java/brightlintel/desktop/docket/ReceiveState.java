@@ -24,7 +24,8 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
 
     record Row(String kind, String count) { }
 
-    static ReceiveState of(RawDrawing d, Strokes s) {
+    /** @param allShown every layer is off in the file, and they are shown all the same */
+    static ReceiveState of(RawDrawing d, Strokes s, boolean allShown) {
         Map<String, Integer> counts = new TreeMap<>();
         List<Entity> model = d.space(new SpaceKey.Model()).map(x -> x.entities()).orElse(List.of());
         model.forEach(e -> counts.merge(e.kind(), 1, Integer::sum));
@@ -33,6 +34,7 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
         Report all = d.report().and(s.report());
         List<String> out = new ArrayList<>(), notes = new ArrayList<>();
         for (Report.Entry e : all.entries()) (NOTES.contains(e.code()) ? notes : out).add(sentence(e));
+        if (allShown) notes.replaceAll(n -> n.startsWith(Words.of("receive.off-begins")) ? Words.of("receive.all-off") : n);
         String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(d.layers().size()), LengthFormat.grouped(d.blocks().size()));
         return new ReceiveState(summary, rows, out, notes);
     }

@@ -11,6 +11,7 @@ import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -32,7 +33,6 @@ import java.util.function.BiFunction;
 import java.util.function.DoublePredicate;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
@@ -43,7 +43,7 @@ import javafx.scene.layout.VBox;
 public final class Properties extends VBox {
     private final Workspace w;
     private final Commands commands;
-    private boolean pending;
+    private final Later later = new Later(this::build);
     private String pointed = "";
 
     public Properties(Workspace w, Commands commands) {
@@ -53,21 +53,12 @@ public final class Properties extends VBox {
         getStyleClass().add("properties");
         w.listen(c -> {
             switch (c) {
-                case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING -> later();
+                case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING -> later.run();
                 case AIM -> pointer();
                 case VIEW, LOOK, BUSY, MESSAGE -> { }
             }
         });
         build();
-    }
-
-    private void later() {
-        if (pending) return;
-        pending = true;
-        Platform.runLater(() -> {
-            pending = false;
-            build();
-        });
     }
 
     /** Only where it tells of the pointer, and only when what it points at changes. */
@@ -76,7 +67,7 @@ public final class Properties extends VBox {
         String now = SelectTool.pointed(w).map(p -> p.stroke() + p.layer()).orElse("");
         if (!now.equals(pointed)) {
             pointed = now;
-            later();
+            later.run();
         }
     }
 

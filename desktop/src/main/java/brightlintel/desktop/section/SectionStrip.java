@@ -4,6 +4,7 @@ import brightlintel.building.Contents;
 import brightlintel.building.Storey;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
@@ -30,7 +31,7 @@ public final class SectionStrip extends VBox {
     private final Workspace w;
     private final Commands commands;
     private final SpaceView space;
-    private boolean pending;
+    private final Later later = new Later(this::build);
 
     public SectionStrip(Workspace w, Commands commands, SpaceView space) {
         this.w = w;
@@ -39,18 +40,9 @@ public final class SectionStrip extends VBox {
         setId("section");
         getStyleClass().add("section");
         w.listen(c -> {
-            if (c == Change.PROJECT || c == Change.STOREY || c == Change.FILE || c == Change.VIEW || c == Change.LOOK) later();
+            if (c == Change.PROJECT || c == Change.STOREY || c == Change.FILE || c == Change.VIEW || c == Change.LOOK) later.run();
         });
         build();
-    }
-
-    private void later() {
-        if (pending) return;
-        pending = true;
-        Platform.runLater(() -> {
-            pending = false;
-            build();
-        });
     }
 
     private void build() {

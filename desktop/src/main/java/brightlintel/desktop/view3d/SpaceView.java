@@ -3,6 +3,8 @@ package brightlintel.desktop.view3d;
 import brightlintel.building.Contents;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
+import brightlintel.desktop.frame.Later;
+import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
@@ -17,32 +19,26 @@ import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
-import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import javafx.application.Platform;
-import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelBuffer;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
 
 /** The building in space: drag orbits, middle drag pans, the wheel zooms, a click selects. */
 public final class SpaceView extends Region {
     private final Workspace w;
-    private final ImageView image = new ImageView();
+    private final PictureView image = new PictureView();
+    private final Later later = new Later(this::render);
     private final Painter3d painter = new Painter3d();
     private final Map<StoreyId, Built> built = new HashMap<>();
     private final Set<StoreyId> hidden = new HashSet<>();
     private Raster frame;
-    private PixelBuffer<IntBuffer> buffer;
     private Camera camera = Camera.usual(Vec3.ZERO, 20);
-    private boolean fitted, pending;
+    private boolean fitted;
     private Point last;
     private double travelled;
 
@@ -54,7 +50,6 @@ public final class SpaceView extends Region {
         setId("space");
         setFocusTraversable(true);
         setAccessibleText(Words.of("space.accessible"));
-        image.setMouseTransparent(true);
         getChildren().add(image);
         setOnMousePressed(e -> {
             requestFocus();
@@ -116,24 +111,13 @@ public final class SpaceView extends Region {
     }
 
     @Override protected void layoutChildren() {
-        int width = (int) Math.max(1, getWidth()), height = (int) Math.max(1, getHeight());
-        if (frame == null || frame.width != width || frame.height != height) {
-            IntBuffer ints = IntBuffer.allocate(width * height);
-            frame = new Raster(width, height, ints.array());
-            buffer = new PixelBuffer<>(width, height, ints, PixelFormat.getIntArgbPreInstance());
-            image.setImage(new WritableImage(buffer));
-            fitted = false;
-            refresh();
-        }
+        if (!image.resizeTo(getWidth(), getHeight())) return;
+        frame = image.raster();
+        fit();
     }
 
     private void refresh() {
-        if (pending || frame == null || w.looks().mode() == ViewMode.PLAN) return;
-        pending = true;
-        Platform.runLater(() -> {
-            pending = false;
-            render();
-        });
+        if (frame != null && w.looks().mode() != ViewMode.PLAN) later.run();
     }
 
     private void render() {
@@ -145,7 +129,7 @@ public final class SpaceView extends Region {
         painter.paint(bodies, camera, new Painter3d.Look(w.looks().palette(), w.selection()), frame);
         if (bodies.isEmpty())
             new Brush(frame).textCentred(Words.of("space.empty"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.REGULAR, w.looks().palette().ink2());
-        buffer.updateBuffer(_ -> null);
+        image.publish();
     }
 
     private List<Body> bodies() {
