@@ -21,6 +21,7 @@ final class Splines {
         double[] weights = s.weights().size() == controls.size() ? s.weights().toArray() : ones(controls.size());
         for (double w : weights) if (!(w > 0)) throw new IllegalArgumentException("weight " + w);
         double[] knots = s.knots().toArray();
+        if (s.degree() < 1) throw new IllegalArgumentException("degree " + s.degree());
         int degree = Math.min(s.degree(), controls.size() - 1);
         if (knots.length != controls.size() + degree + 1) knots = clamped(controls.size(), degree);
         return new Nurbs(degree, knots, weights, controls);

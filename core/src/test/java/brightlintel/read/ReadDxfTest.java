@@ -124,6 +124,12 @@ class ReadDxfTest {
         assertThat(s.curveOf(0).at(0.5).plus(o).distance(new Point(2, 1.5))).isLessThan(1e-12);
     }
 
+    @Test void aSplineOfAnImpossibleDegreeIsLeftOut() throws IOException {
+        Strokes s = strokes(read(entities("0\nSPLINE\n8\n0\n71\n-2147483648\n10\n0\n20\n0\n10\n1\n20\n2\n10\n3\n20\n2", line(0, 0, 1, 1))));
+        assertThat(s.size()).isEqualTo(1);
+        assertThat(s.report().count(Code.BAD_SHAPE)).isEqualTo(1);
+    }
+
     @Test void textCodesBecomeSigns() {
         assertThat(TextCodes.plain("90%%d %%p0 %%c20 \\U+00B2 %%065", false)).isEqualTo("90° ±0 ∅20 ² A");
         assertThat(TextCodes.plain("{\\fArial|b0;Boat} bay\\P1\\S1/2; \\H0.7x;small", true)).isEqualTo("Boat bay\n11/2 small");
