@@ -55,11 +55,6 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         return sources.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
-    /** The storey on which a wall, opening or slab stands. */
-    public Optional<StoreyId> storeyOf(ElementId id) {
-        return contents.entrySet().stream().filter(e -> elementsOn(e.getKey()).anyMatch(x -> x.id().equals(id))).map(Map.Entry::getKey).findFirst();
-    }
-
     public Stream<Element> elementsOn(StoreyId storey) {
         Contents c = on(storey);
         return Stream.of(c.walls(), c.openings(), c.slabs()).flatMap(List::stream).map(e -> (Element) e);

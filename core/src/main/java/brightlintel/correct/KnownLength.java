@@ -11,13 +11,13 @@ public record KnownLength(double drawn, double truth) {
         return truth / drawn;
     }
 
-    /** How far a second length is off, as a share, once the first has set the size. */
-    public double remaining(KnownLength second) {
-        return second.drawn * factor() / second.truth - 1;
+    /** How far the drawn length is off the true one, as a share of it. */
+    public double share() {
+        return drawn / truth - 1;
     }
 
-    /** The same in one measure: the size after this factor was taken. */
-    public double errorAfter() {
+    /** The same in metres. */
+    public double error() {
         return drawn - truth;
     }
 }

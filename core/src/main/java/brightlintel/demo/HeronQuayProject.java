@@ -58,10 +58,15 @@ public final class HeronQuayProject {
         return new HeronQuayProject(shelf).build(folder);
     }
 
-    /** Takes the two drawings and their folder away again. */
-    public static void clear(Path folder) throws IOException {
-        for (String n : List.of("ground.dxf", "upper.dxf")) Files.deleteIfExists(folder.resolve(n));
-        Files.deleteIfExists(folder);
+    /** The same, with nothing left behind but what the shelf keeps. */
+    public static Project build(DrawingShelf shelf) throws IOException {
+        Path folder = Files.createTempDirectory("heron-quay-");
+        try {
+            return build(shelf, folder);
+        } finally {
+            for (String n : List.of("ground.dxf", "upper.dxf")) Files.deleteIfExists(folder.resolve(n));
+            Files.deleteIfExists(folder);
+        }
     }
 
     private Project build(Path folder) throws IOException {

@@ -11,8 +11,4 @@ public record ObjectSystem(Vec3 x, Vec3 y, Vec3 z) {
         Vec3 x = (Math.abs(z.x()) < NEARLY_UP && Math.abs(z.y()) < NEARLY_UP ? new Vec3(0, 1, 0).cross(z) : Vec3.UP.cross(z)).unit();
         return new ObjectSystem(x, z.cross(x).unit(), z);
     }
-
-    public Vec3 toWorld(Vec3 p) {
-        return x.times(p.x()).plus(y.times(p.y())).plus(z.times(p.z()));
-    }
 }

@@ -190,14 +190,6 @@ public final class Strokes {
         return out;
     }
 
-    /** In shifted file units. */
-    public Box boxOf(int stroke) {
-        Box b = Box.EMPTY;
-        for (int c = firstChord[stroke]; c < firstChord[stroke + 1]; c++)
-            b = b.with(new Point(xy[4 * c], xy[4 * c + 1])).with(new Point(xy[4 * c + 2], xy[4 * c + 3]));
-        return b;
-    }
-
     @Override public String toString() {
         return "Strokes[" + size() + ", origin " + origin + ", layers " + Arrays.toString(layers.stream().map(Layer::name).toArray()) + "]";
     }

@@ -27,10 +27,6 @@ public final class Brush {
         fill.ring(ring, colour, alpha);
     }
 
-    public void fillAll(List<List<Point>> rings, int colour, double alpha) {
-        fill.rings(rings, colour, alpha);
-    }
-
     public void line(Point a, Point b, double width, int colour) {
         line(a, b, width, colour, 1);
     }

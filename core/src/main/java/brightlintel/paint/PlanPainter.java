@@ -40,8 +40,12 @@ public final class PlanPainter {
     /** What is drawn, with the solved joints that the caller keeps. */
     public record Model(Project project, StoreyId storey, Footprints walls, Footprints below) {
         public static Model of(Project p, StoreyId on) {
-            Footprints below = p.below(on).map(Storey::id).map(b -> Footprints.of(p.on(b).walls(), Tolerances.BUILDING)).orElse(Footprints.of(List.of(), Tolerances.BUILDING));
-            return new Model(p, on, Footprints.of(p.on(on).walls(), Tolerances.BUILDING), below);
+            return new Model(p, on, Footprints.of(p.on(on).walls(), Tolerances.BUILDING), below(p, on));
+        }
+
+        /** Joints of the storey below; of nothing under the lowest. */
+        public static Footprints below(Project p, StoreyId on) {
+            return Footprints.of(p.below(on).map(Storey::id).map(b -> p.on(b).walls()).orElse(List.of()), Tolerances.BUILDING);
         }
     }
 

@@ -73,9 +73,4 @@ public final class Supports {
         Curve c = d.strokes().curveOf(stroke);
         return List.of(c.first().plus(d.strokes().origin()), c.last().plus(d.strokes().origin()));
     }
-
-    /** How far the wall lies from the strokes it names, now; the greatest of all that can be found again. */
-    public static double deviation(Wall w, PlacedDrawing d) {
-        return ofWall(w, d).stream().mapToDouble(Support::distance).max().orElse(Double.NaN);
-    }
 }

@@ -10,8 +10,6 @@ import brightlintel.paint.Pictures;
 import brightlintel.receive.DrawingShelf;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 
@@ -48,14 +46,9 @@ final class Preload {
     }
 
     private static Project demo(DrawingShelf shelf) throws IOException {
-        Path folder = Files.createTempDirectory("heron-quay-");
-        try {
-            Project p = HeronQuayProject.build(shelf, folder);
-            StoreyId first = p.storeys().getFirst().id();
-            Pictures.plan(p, first, shelf.placed(p, first, Progress.NONE), 300, 200, Palette.LIGHT);
-            return p;
-        } finally {
-            HeronQuayProject.clear(folder);
-        }
+        Project p = HeronQuayProject.build(shelf);
+        StoreyId first = p.storeys().getFirst().id();
+        Pictures.plan(p, first, shelf.placed(p, first, Progress.NONE), 300, 200, Palette.LIGHT);
+        return p;
     }
 }

@@ -18,7 +18,6 @@ import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;

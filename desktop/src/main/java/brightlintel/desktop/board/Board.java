@@ -38,7 +38,7 @@ public final class Board extends Region {
     private boolean asFitted;
     private Point pointer;
     private Optional<brightlintel.building.Placement> placed = Optional.empty();
-    private PlanPainter.Model model;
+    private Footprints below;
     private Object modelOf;
 
     public Board(Workspace w) {
@@ -165,10 +165,6 @@ public final class Board extends Region {
         w.looks(w.looks().withLit(layer));
     }
 
-    Aim aimAt(double x, double y) {
-        return aiming.at(view, x, y);
-    }
-
     /** The next snap candidate where the pointer is. */
     public void nextSnap() {
         aiming.next();
@@ -219,12 +215,11 @@ public final class Board extends Region {
     /** Solved joints of the storey below are kept too: they change only with the project. */
     private PlanPainter.Model model() {
         Object now = List.of(w.storeyId(), w.project().contents(), w.project().storeys());
-        if (model == null || !now.equals(modelOf)) {
+        if (!now.equals(modelOf)) {
             modelOf = now;
-            Footprints below = PlanPainter.Model.of(w.project(), w.storeyId()).below();
-            model = new PlanPainter.Model(w.project(), w.storeyId(), w.footprints(), below);
+            below = PlanPainter.Model.below(w.project(), w.storeyId());
         }
-        return new PlanPainter.Model(w.project(), w.storeyId(), w.footprints(), model.below());
+        return new PlanPainter.Model(w.project(), w.storeyId(), w.footprints(), below);
     }
 
     /** The drawing and the frame are up to date: nothing is being painted. For tests and pictures. */

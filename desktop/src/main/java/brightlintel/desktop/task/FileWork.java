@@ -99,14 +99,7 @@ public final class FileWork {
 
     /** The demo is a copy: saving it asks where to. */
     public void demo() {
-        work.run(Words.of("demo.name"), _ -> {
-            Path folder = Files.createTempDirectory("heron-quay-");
-            try {
-                return HeronQuayProject.build(w.shelf(), folder);
-            } finally {
-                HeronQuayProject.clear(folder);
-            }
-        }, p -> w.show(p, Optional.empty(), true), t -> bad(Path.of("demo"), t));
+        work.run(Words.of("demo.name"), _ -> HeronQuayProject.build(w.shelf()), p -> w.show(p, Optional.empty(), true), t -> bad(Path.of("demo"), t));
     }
 
     public void recover(Sessions.Lost lost) {

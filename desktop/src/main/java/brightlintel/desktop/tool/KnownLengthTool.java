@@ -60,11 +60,11 @@ public final class KnownLengthTool implements Tool {
         if (points.size() < 2 || !(value > 1e-6)) return false;
         KnownLength k = new KnownLength(drawn(), value);
         if (second) {
-            double share = k.drawn() / k.truth() - 1;
+            double share = k.share();
             boolean good = Math.abs(share) < 0.005;
             w.leaveTool();
             w.say(new Message(good ? Message.Tone.GOOD : Message.Tone.BAD, Words.of(good ? "known.agrees" : "known.parts", w.lengths().position(k.drawn()),
-                w.lengths().position(k.truth()), w.lengths().partWithUnit(Math.abs(k.errorAfter())), String.format(Locale.ROOT, "%.2f", Math.abs(share) * 100))));
+                w.lengths().position(k.truth()), w.lengths().partWithUnit(Math.abs(k.error())), String.format(Locale.ROOT, "%.2f", Math.abs(share) * 100))));
         } else {
             w.apply(Placing.knownLength(underlay, k, w.lengths().position(k.drawn()) + " = " + w.lengths().position(k.truth())));
             points.clear();
