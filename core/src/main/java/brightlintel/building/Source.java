@@ -1,5 +1,6 @@
 package brightlintel.building;
 
+import brightlintel.drawing.External;
 import java.util.List;
 
 /** One file and all its revisions, the newest last. */
@@ -13,8 +14,8 @@ public record Source(FileId id, String name, Custody custody, List<Version> vers
         return versions.getLast();
     }
 
-    /** The bytes lie in the project file under their hash. */
-    public record Version(String sha256, long bytes, String received, List<String> externals) {
+    /** The bytes lie in the project file under their hash, and so do those of the files read along. */
+    public record Version(String sha256, long bytes, String received, List<External> externals) {
         public Version {
             externals = List.copyOf(externals);
         }

@@ -199,6 +199,23 @@ public sealed interface Entity {
         }
     }
 
+    /**
+     * A picture laid on the drawing.
+     *
+     * @param at     its lower left corner; u and v are the edges of one pixel
+     * @param width  pixels; height too
+     * @param file   path as the drawing has it, "" where that is lost
+     */
+    record Picture(EntityKey key, Style style, Vec3 extrusion, Vec3 at, Vec3 u, Vec3 v, double width, double height, String file) implements Entity {
+        @Override public String kind() {
+            return "IMAGE";
+        }
+
+        public Picture from(String path) {
+            return new Picture(key, style, extrusion, at, u, v, width, height, path);
+        }
+    }
+
     /** Not understood yet: kept by kind, counted, reported. */
     record KnownByKindOnly(EntityKey key, Style style, Vec3 extrusion, String kind) implements Entity { }
 }

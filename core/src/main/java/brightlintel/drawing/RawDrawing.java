@@ -10,12 +10,16 @@ import java.util.Optional;
  * @param version what the file calls its version, "" where it does not say
  * @param blocks  by name in lower case, which is how the formats compare names
  */
-public record RawDrawing(String sha256, Format format, String version, Header header, List<Layer> layers, List<Space> spaces,
-                         Map<String, Block> blocks, Report report) {
+public record RawDrawing(String sha256, Format format, String version, Header header, List<Layer> layers, Tables tables, List<Space> spaces,
+                         Map<String, Block> blocks, Companions companions, Report report) {
     public RawDrawing {
         layers = List.copyOf(layers);
         spaces = List.copyOf(spaces);
         blocks = java.util.Collections.unmodifiableMap(new java.util.LinkedHashMap<>(blocks));
+    }
+
+    public RawDrawing with(Companions c, Report r) {
+        return new RawDrawing(sha256, format, version, header, layers, tables, spaces, blocks, c, r);
     }
 
     public Optional<Space> space(SpaceKey key) {

@@ -21,6 +21,7 @@ public final class Strokes {
     private final int[] firstChord;
     private final int[] layer;
     private final int[] colour;
+    private final int[] dash;
     private final int[] piece;
     private final Entity[] entity;
     private final Path[] path;
@@ -28,6 +29,8 @@ public final class Strokes {
     private final List<Layer> layers;
     private final List<TextMark> texts;
     private final List<FillMark> fills;
+    private final List<PictureMark> pictures;
+    private final List<Dashing> dashings;
     private final Report report;
     private final SegmentIndex packets;
     private final int[] firstOfPacket;
@@ -44,9 +47,19 @@ public final class Strokes {
     public record TextMark(String plain, Affine map, Entity.Across across, Entity.Upward upward, double widthFactor, int layer, int colour, Entity entity) { }
 
     /** The columns of the table of strokes, handed over once; they may be longer than the table. */
-    public record Columns(int size, int chords, double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] piece, Entity[] entity, Path[] path, Curve[] curve) { }
+    public record Columns(int size, int chords, double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] dash, int[] piece, Entity[] entity, Path[] path, Curve[] curve) { }
 
-    public Strokes(Point origin, Columns c, List<Layer> layers, List<TextMark> texts, List<FillMark> fills, Report report) {
+    /** How a broken line is drawn: its type, and the factor to shifted file units. */
+    public record Dashing(LineType type, double scale) { }
+
+    /** A picture in its place: the map takes pixels, from its lower left corner, to shifted file units. */
+    public record PictureMark(Pixels pixels, Affine map, int layer, Entity entity) { }
+
+    /** What is painted beside strokes. */
+    public record Marks(List<TextMark> texts, List<FillMark> fills, List<PictureMark> pictures) { }
+
+    /** @param dashings that the column of dashes speaks of */
+    public Strokes(Point origin, Columns c, List<Layer> layers, List<Dashing> dashings, Marks marks, Report report) {
         this.origin = origin;
         this.size = c.size;
         this.chords = c.chords;
@@ -55,13 +68,16 @@ public final class Strokes {
         this.firstChord = c.firstChord;
         this.layer = c.layer;
         this.colour = c.colour;
+        this.dash = c.dash;
         this.piece = c.piece;
         this.entity = c.entity;
         this.path = c.path;
         this.curve = c.curve;
         this.layers = List.copyOf(layers);
-        this.texts = List.copyOf(texts);
-        this.fills = List.copyOf(fills);
+        this.dashings = List.copyOf(dashings);
+        this.texts = List.copyOf(marks.texts);
+        this.fills = List.copyOf(marks.fills);
+        this.pictures = List.copyOf(marks.pictures);
         this.report = report;
         this.firstOfPacket = packets();
         this.packets = SegmentIndex.of(boxes());
@@ -178,6 +194,20 @@ public final class Strokes {
 
     public List<FillMark> fills() {
         return fills;
+    }
+
+    public List<PictureMark> pictures() {
+        return pictures;
+    }
+
+    /** null for an unbroken line. */
+    public Dashing dashingOf(int stroke) {
+        return dash[stroke] < 0 ? null : dashings.get(dash[stroke]);
+    }
+
+    /** Whether any line of the drawing is broken. */
+    public boolean hasDashes() {
+        return !dashings.isEmpty();
     }
 
     public Report report() {

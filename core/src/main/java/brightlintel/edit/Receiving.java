@@ -51,7 +51,7 @@ public final class Receiving {
         if (UnitChoice.saidBy(drawing.header()).filter(unit::equals).isPresent())
             placement = placement.withScale(Given.read(Scale.even(unit.metres()), 0.5, "header"));
         Underlay underlay = new Underlay(id, file, drawing.sha256(), new SpaceKey.Model(), Optional.empty(), placement, clearing, 0.3, true);
-        Source source = new Source(file, name, new Custody.Kept(), List.of(new Source.Version(drawing.sha256(), bytes, received, List.of())));
+        Source source = new Source(file, name, new Custody.Kept(), List.of(new Source.Version(drawing.sha256(), bytes, received, drawing.companions().files())));
         return Edit.of("edit.receive", name, p -> add(p, source, underlay, on));
     }
 

@@ -37,6 +37,7 @@ import java.util.Set;
 public final class Flattening {
     /** Share of the drawing's size that a chord may lie from its curve: half a millimetre on a house. */
     private static final double CHORD_SHARE = 2e-5;
+    private static final double HEIGHT_SHARE = 1e-9;
     private static final int PULSE_EVERY = 4096;
     private final RawDrawing drawing;
     private final ReadLimits limits;
@@ -45,6 +46,8 @@ public final class Flattening {
     private final StrokeTable table;
     private final List<Strokes.TextMark> texts = new ArrayList<>();
     private final List<FillMark> fills = new ArrayList<>();
+    private final List<Strokes.PictureMark> pictures = new ArrayList<>();
+    private final Dashes dashes;
     private long hatchLines;
     private final List<Layer> layers;
     private final Map<String, Integer> layerNumber = new HashMap<>();
@@ -52,6 +55,8 @@ public final class Flattening {
     private final Spread spread;
     private final double chordError;
     private final long total;
+    private double ground = Double.NaN;
+    private brightlintel.drawing.EntityKey lastRaised;
     private long done;
     private long unfolded;
     private boolean full;
@@ -61,7 +66,8 @@ public final class Flattening {
         this.limits = limits;
         this.progress = progress;
         this.layers = new ArrayList<>(drawing.layers());
-        for (int i = 0; i < layers.size(); i++) layerNumber.put(Names.key(layers.get(i).name()), i);
+        for (int i = 0; i < layers.size(); i++) layerNumber.put(layers.get(i).name(), i);
+        this.dashes = new Dashes(drawing.header());
         this.spread = Spread.of(entities);
         this.chordError = spread.size() * CHORD_SHARE;
         this.total = entities.size();
@@ -74,13 +80,16 @@ public final class Flattening {
         Flattening f = new Flattening(drawing, entities, limits, progress);
         Point o = f.spread.middle();
         Affine3 shift = new Affine3(Affine3.IDENTITY.x(), Affine3.IDENTITY.y(), Affine3.IDENTITY.z(), new Vec3(-o.x(), -o.y(), 0));
-        f.all(entities, new Context(shift, null, -1, -1, false, 0));
+        f.all(entities, new Context(new Scope(drawing, ""), shift, null, -1, -1, -1, false, 0));
         progress.at(Progress.Stage.INDEXING, 0, 0);
-        return new Strokes(o, f.table.columns(), f.layers, f.texts, f.fills, f.report.build());
+        return new Strokes(o, f.table.columns(), f.layers, f.dashes.all(), new Strokes.Marks(f.texts, f.fills, f.pictures), f.report.build());
     }
 
+    /** The drawing that names are looked up in; layers of a drawing referred to are told apart by its name, as the format does. */
+    private record Scope(RawDrawing drawing, String prefix) { }
+
     /** @param layer of the reference, -1 at the top; frozen: everything inside goes to that layer */
-    private record Context(Affine3 map, Strokes.Path path, int layer, int colour, boolean frozen, int depth) { }
+    private record Context(Scope scope, Affine3 map, Strokes.Path path, int layer, int colour, int dash, boolean frozen, int depth) { }
 
     private void all(List<Entity> entities, Context in) {
         for (Entity e : entities) {
@@ -97,7 +106,7 @@ public final class Flattening {
 
     private void one(Entity e, Context in) {
         int layer = layerOf(e, in), colour = colourOf(e, in, layer);
-        StrokeTable.Source s = new StrokeTable.Source(e, in.path, layer, colour);
+        StrokeTable.Source s = new StrokeTable.Source(e, in.path, layer, colour, dashes.of(in.scope.drawing.tables(), e.style(), layers.get(layer), in.dash, in.map));
         try {
             shape(e, in, s);
         } catch (IllegalArgumentException bad) {
@@ -121,6 +130,7 @@ public final class Flattening {
             case Entity.Leader l -> chain(l.points(), in.map, s, 0);
             case Entity.MultiLeader m -> multiLeader(m, in, s);
             case Entity.Endless e2 -> endless(e2, in, s);
+            case Entity.Picture p -> picture(p, in, s);
             case Entity.Dot _, Entity.Viewport _, Entity.KnownByKindOnly _ -> { }
         }
     }
@@ -128,16 +138,36 @@ public final class Flattening {
     private int layerOf(Entity e, Context in) {
         String name = e.style().layer();
         if (in.layer >= 0 && (in.frozen || name.equals("0"))) return in.layer;
-        return layerNumber.computeIfAbsent(Names.key(name), _ -> {
-            layers.add(new Layer(name, Colour.PLAIN, false, false, false, "", false));
-            return layers.size() - 1;
-        });
+        String full = in.scope.prefix.isEmpty() ? name : in.scope.prefix + name;
+        Integer known = layerNumber.get(full);
+        return known != null ? known : newLayer(name, full, in.scope.drawing);
+    }
+
+    /** Spelt in another case, of a drawing referred to, or never declared. */
+    private int newLayer(String name, String full, RawDrawing from) {
+        int n = 0;
+        while (n < layers.size() && !layers.get(n).name().equalsIgnoreCase(full)) n++;
+        if (n == layers.size()) {
+            Layer own = from.layer(name).orElse(Layer.undeclared(name));
+            layers.add(new Layer(full, own.colour(), own.off(), own.frozen(), own.locked(), own.lineType(), own.weight(), own.plotted(), own.declared()));
+        }
+        layerNumber.put(full, n);
+        return n;
     }
 
     private int colourOf(Entity e, Context in, int layer) {
         Colour c = e.style().colour();
         if (c.byBlock()) return in.colour >= 0 ? in.colour : 0;
         return c.byLayer() ? layers.get(layer).colour().toRgb() : c.toRgb();
+    }
+
+    /** Heights are left out of a plan; where the first one met is not the only one, that is said. */
+    private void height(double z, StrokeTable.Source s) {
+        if (Double.isNaN(ground)) ground = z;
+        if (Math.abs(z - ground) > HEIGHT_SHARE * spread.size() && s.entity().key() != lastRaised) {
+            lastRaised = s.entity().key();
+            report.say(Code.HEIGHT_LEFT_OUT, new Location.Whole(), s.entity().kind(), s.entity().key().handle(), z);
+        }
     }
 
     private static Affine3 system(Vec3 extrusion) {
@@ -148,6 +178,8 @@ public final class Flattening {
 
     private void straight(Vec3 a, Vec3 b, StrokeTable.Source s, int piece) {
         if (!a.isFinite() || !b.isFinite()) throw new IllegalArgumentException("not finite");
+        height(a.z(), s);
+        if (b.z() != a.z()) height(b.z(), s);
         table.straight(a.x(), a.y(), b.x(), b.y(), s, piece);
     }
 
@@ -274,6 +306,17 @@ public final class Flattening {
         if (place.isFinite()) texts.add(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 1, s.layer(), s.colour(), m));
     }
 
+    /** Its frame is drawn in any case; its pixels where the file was found. */
+    private void picture(Entity.Picture p, Context in, StrokeTable.Source s) {
+        Vec3 wide = p.u().times(p.width()), high = p.v().times(p.height());
+        Vec3[] ring = {p.at(), p.at().plus(wide), p.at().plus(wide).plus(high), p.at().plus(high)};
+        for (int i = 0; i < 4; i++) straight(in.map.apply(ring[i]), in.map.apply(ring[(i + 1) % 4]), s, i);
+        brightlintel.drawing.Pixels pixels = in.scope.drawing.companions().pictures().get(p.file());
+        if (pixels == null) return;
+        Vec3 u = in.map.vector(wide.times(1.0 / pixels.width())), v = in.map.vector(high.times(1.0 / pixels.height())), at = in.map.apply(p.at());
+        pictures.add(new Strokes.PictureMark(pixels, new Affine(u.x(), u.y(), v.x(), v.y(), at.x(), at.y()), s.layer(), p));
+    }
+
     /** As long as the drawing has use for it. */
     private void endless(Entity.Endless e, Context in, StrokeTable.Source s) {
         Vec3 at = in.map.apply(e.at()), way = in.map.vector(e.direction());
@@ -300,9 +343,15 @@ public final class Flattening {
         for (Entity.Text a : i.attributes()) if (a.style().visible()) one(a, in);
     }
 
+    /** A drawing referred to stands by the base point of its own header. */
+    private static Vec3 base(Block b, RawDrawing in) {
+        RawDrawing referred = in.companions().drawings().get(b.external());
+        return referred == null ? b.base() : referred.header().point("$INSBASE").orElse(Vec3.ZERO);
+    }
+
     private void block(Entity e, String name, Affine3 map, Context in, StrokeTable.Source s, int row, int column) {
-        String key = Names.key(name);
-        Block b = drawing.blocks().get(key);
+        String key = in.scope.prefix + Names.key(name);
+        Block b = in.scope.drawing.blocks().get(Names.key(name));
         if (b == null) {
             if (!name.isEmpty()) report.say(Code.BLOCK_MISSING, new Location.Whole(), name);
             return;
@@ -320,9 +369,12 @@ public final class Flattening {
             report.say(Code.BLOCK_IN_ITSELF, new Location.Whole(), name);
             return;
         }
-        Affine3 inner = new Affine3(map.x(), map.y(), map.z(), map.apply(b.base().times(-1)));
+        Affine3 inner = new Affine3(map.x(), map.y(), map.z(), map.apply(base(b, in.scope.drawing).times(-1)));
         boolean frozen = in.frozen || layers.get(s.layer()).frozen();
-        if (inner.isFinite()) all(b.entities(), new Context(inner, new Strokes.Path(in.path, e.key(), b.name(), row, column), s.layer(), s.colour(), frozen, in.depth + 1));
+        RawDrawing referred = in.scope.drawing.companions().drawings().get(b.external());
+        Scope scope = referred == null ? in.scope : new Scope(referred, in.scope.prefix + name + "|");
+        List<Entity> entities = referred == null ? b.entities() : referred.space(new SpaceKey.Model()).orElseThrow().entities();
+        if (inner.isFinite()) all(entities, new Context(scope, inner, new Strokes.Path(in.path, e.key(), b.name(), row, column), s.layer(), s.colour(), s.dash(), frozen, in.depth + 1));
         open.remove(key);
     }
 }

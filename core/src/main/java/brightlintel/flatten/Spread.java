@@ -46,6 +46,7 @@ record Spread(Point middle, double size) {
             case Entity.Corners c -> new Vec3(c.points().get(0), c.points().get(1), c.points().get(2));
             case Entity.Leader l -> l.points().size() < 3 ? null : new Vec3(l.points().get(0), l.points().get(1), l.points().get(2));
             case Entity.MultiLeader m -> m.textAt();
+            case Entity.Picture p -> p.at();
             case Entity.Hatch _, Entity.Endless _, Entity.Viewport _, Entity.KnownByKindOnly _ -> null;
         };
     }

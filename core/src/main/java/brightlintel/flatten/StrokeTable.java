@@ -14,7 +14,7 @@ final class StrokeTable {
     private double[] xy;
     private int[] strokeOfChord;
     private int chords;
-    private int[] firstChord, layer, colour, piece;
+    private int[] firstChord, layer, colour, dash, piece;
     private Entity[] entity;
     private Strokes.Path[] path;
     private Curve[] curve;
@@ -27,6 +27,7 @@ final class StrokeTable {
         firstChord = new int[strokes];
         layer = new int[strokes];
         colour = new int[strokes];
+        dash = new int[strokes];
         piece = new int[strokes];
         entity = new Entity[strokes];
         path = new Strokes.Path[strokes];
@@ -65,7 +66,7 @@ final class StrokeTable {
     }
 
     /** Whom a stroke comes from and how it looks. */
-    record Source(Entity entity, Strokes.Path path, int layer, int colour) { }
+    record Source(Entity entity, Strokes.Path path, int layer, int colour, int dash) { }
 
     private void begin(Source s, int pieceNumber, Curve c) {
         if (size == layer.length) {
@@ -73,6 +74,7 @@ final class StrokeTable {
             firstChord = Arrays.copyOf(firstChord, n);
             layer = Arrays.copyOf(layer, n);
             colour = Arrays.copyOf(colour, n);
+            dash = Arrays.copyOf(dash, n);
             piece = Arrays.copyOf(piece, n);
             entity = Arrays.copyOf(entity, n);
             path = Arrays.copyOf(path, n);
@@ -81,6 +83,7 @@ final class StrokeTable {
         firstChord[size] = chords;
         layer[size] = s.layer;
         colour[size] = s.colour;
+        dash[size] = s.dash;
         piece[size] = pieceNumber;
         entity[size] = s.entity;
         path[size] = s.path;
@@ -104,6 +107,6 @@ final class StrokeTable {
     Strokes.Columns columns() {
         if (size == firstChord.length) firstChord = Arrays.copyOf(firstChord, size + 1);
         firstChord[size] = chords;
-        return new Strokes.Columns(size, chords, xy, strokeOfChord, firstChord, layer, colour, piece, entity, path, curve);
+        return new Strokes.Columns(size, chords, xy, strokeOfChord, firstChord, layer, colour, dash, piece, entity, path, curve);
     }
 }

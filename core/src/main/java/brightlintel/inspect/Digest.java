@@ -48,7 +48,7 @@ final class Digest {
     static Map<String, Object> of(List<Entity> list) {
         Map<String, Object> d = new LinkedHashMap<>();
         d.put("count", list.size());
-        long flipped = list.stream().filter(e -> !(e instanceof Entity.KnownByKindOnly) && up(e)).count();
+        long flipped = list.stream().filter(e -> !(e instanceof Entity.KnownByKindOnly || e instanceof Entity.Picture) && up(e)).count();
         if (flipped > 0) d.put("extrusionNotPlusZ", flipped);
         switch (list.getFirst()) {
             case Entity.Line _ -> lines(d, cast(list));
@@ -91,7 +91,7 @@ final class Digest {
                 d.put("sumCentres", sum(l.stream().map(Entity.Viewport::centre)));
                 d.put("sumSize", List.of(total(l, Entity.Viewport::width), total(l, Entity.Viewport::height)));
             }
-            case Entity.KnownByKindOnly _ -> { }
+            case Entity.Picture _, Entity.KnownByKindOnly _ -> { }
         }
         return d;
     }

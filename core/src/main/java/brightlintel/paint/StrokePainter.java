@@ -21,6 +21,8 @@ public final class StrokePainter {
     /** Chords shorter than this are a dot whose cover is their length. */
     private static final float DOT = 0.4f;
     private static final double SMALLEST_TEXT = 4;
+    /** Height of capitals, of our font's size. */
+    private static final double CAPITALS = 0.66;
 
     private StrokePainter() { }
 
@@ -33,6 +35,7 @@ public final class StrokePainter {
     /** @return false where it gave up */
     public static boolean paint(PlacedDrawing d, PlanView view, Look look, Raster r, BooleanSupplier stop) {
         Affine toPx = d.toBuilding().then(view.toPx());
+        for (Strokes.PictureMark p : d.strokes().pictures()) if (d.layerShown(p.layer())) Underlaid.paint(r, p.pixels(), p.map().then(toPx));
         fills(d, toPx, look, r);
         if (stop.getAsBoolean()) return false;
         Bins bins = new Bins(d, toPx, r, stop);
@@ -43,6 +46,7 @@ public final class StrokePainter {
         });
         if (stop.getAsBoolean()) return false;
         texts(d, toPx, look, r);
+        words(bins.broken.words(), ink, r);
         return !stop.getAsBoolean();
     }
 
@@ -125,10 +129,16 @@ public final class StrokePainter {
         }
     }
 
-    /** Stored heights are those of capitals: 0.66 of our font's size. */
+    /** Words in line types. */
+    private static void words(List<BrokenLines.Word> words, int[] ink, Raster r) {
+        Brush brush = new Brush(r);
+        for (BrokenLines.Word w : words) if (ink[w.stroke()] >= 0) brush.text(w.text(), Affine.scale(1 / CAPITALS, 1 / CAPITALS).then(w.map()), Fonts.Weight.REGULAR, ink[w.stroke()]);
+    }
+
+    /** Stored heights are those of capitals. */
     private static void text(Brush brush, Strokes.TextMark t, Affine m, int colour) {
         String[] lines = t.plain().split("\n");
-        double size = 1 / 0.66, step = 5.0 / 3;
+        double size = 1 / CAPITALS, step = 5.0 / 3;
         double top = switch (t.upward()) {
             case TOP -> -1;
             case MIDDLE -> -0.5 + (lines.length - 1) * step / 2;
@@ -152,28 +162,16 @@ public final class StrokePainter {
         private final int[] stroke;
         private final int[] first;
         private final int[] entries;
+        private final BrokenLines broken;
+        private float[] out;
+        private int[] from;
+        private int kept;
 
         Bins(PlacedDrawing d, Affine m, Raster r, BooleanSupplier stop) {
             across = (r.width + SQUARE - 1) / SQUARE;
             down = (r.height + SQUARE - 1) / SQUARE;
-            Strokes s = d.strokes();
-            int n = s.chords(), kept = 0;
-            float[] out = new float[4 * Math.min(n, 1 << 16)];
-            int[] from = new int[out.length / 4];
-            double[] xy = s.xy();
-            double a = m.a(), b = m.b(), c = m.c(), e = m.d(), tx = m.tx(), ty = m.ty();
-            for (int i = 0; i < n; i++) {
-                if ((i & 0xffff) == 0 && stop.getAsBoolean()) break;
-                double x0 = a * xy[4 * i] + c * xy[4 * i + 1] + tx, x1 = a * xy[4 * i + 2] + c * xy[4 * i + 3] + tx;
-                if (x0 < 0 && x1 < 0 || x0 > r.width && x1 > r.width) continue;
-                double y0 = b * xy[4 * i] + e * xy[4 * i + 1] + ty, y1 = b * xy[4 * i + 2] + e * xy[4 * i + 3] + ty;
-                if (y0 < 0 && y1 < 0 || y0 > r.height && y1 > r.height || !d.strokeShown(s.strokeOf(i))) continue;
-                if (4 * kept == out.length) {
-                    out = Arrays.copyOf(out, 2 * out.length);
-                    from = Arrays.copyOf(from, 2 * from.length);
-                }
-                kept = keep(out, kept, r, x0, y0, x1, y1, from, s.strokeOf(i));
-            }
+            broken = new BrokenLines(d.strokes(), m.meanScale(), r);
+            collect(d, m, r, stop);
             px = out;
             stroke = from;
             first = new int[across * down + 1];
@@ -187,23 +185,45 @@ public final class StrokePainter {
             }
         }
 
+        private void collect(PlacedDrawing d, Affine m, Raster r, BooleanSupplier stop) {
+            Strokes s = d.strokes();
+            int n = s.chords();
+            boolean dashes = s.hasDashes();
+            out = new float[4 * Math.min(n, 1 << 16)];
+            from = new int[out.length / 4];
+            double[] xy = s.xy();
+            double a = m.a(), b = m.b(), c = m.c(), e = m.d(), tx = m.tx(), ty = m.ty();
+            for (int i = 0; i < n; i++) {
+                if ((i & 0xffff) == 0 && stop.getAsBoolean()) break;
+                double x0 = a * xy[4 * i] + c * xy[4 * i + 1] + tx, x1 = a * xy[4 * i + 2] + c * xy[4 * i + 3] + tx;
+                double y0 = b * xy[4 * i] + e * xy[4 * i + 1] + ty, y1 = b * xy[4 * i + 2] + e * xy[4 * i + 3] + ty;
+                int stroke = s.strokeOf(i);
+                if (x0 < 0 && x1 < 0 || x0 > r.width && x1 > r.width || y0 < 0 && y1 < 0 || y0 > r.height && y1 > r.height || !d.strokeShown(stroke)) {
+                    if (dashes) broken.pass(i);
+                } else if (!dashes || !broken.cut(i, x0, y0, x1, y1, (ax, ay, bx, by) -> keep(r, ax, ay, bx, by, stroke))) keep(r, x0, y0, x1, y1, stroke);
+            }
+        }
+
         /** Clipped to a margin round the picture, so that floats keep their digits however far a line runs. */
-        private static int keep(float[] out, int kept, Raster r, double x0, double y0, double x1, double y1, int[] from, int stroke) {
+        private void keep(Raster r, double x0, double y0, double x1, double y1, int stroke) {
             double lo = 0, hi = 1, dx = x1 - x0, dy = y1 - y0;
             double[][] sides = {{-dx, x0 + 2}, {dx, r.width + 2 - x0}, {-dy, y0 + 2}, {dy, r.height + 2 - y0}};
             if (Math.abs(x0) + Math.abs(y0) + Math.abs(x1) + Math.abs(y1) > 8192)
                 for (double[] s : sides) {
                     if (s[0] < 0) lo = Math.max(lo, s[1] / s[0]);
                     else if (s[0] > 0) hi = Math.min(hi, s[1] / s[0]);
-                    else if (s[1] < 0) return kept;
+                    else if (s[1] < 0) return;
                 }
-            if (!(lo <= hi)) return kept;
+            if (!(lo <= hi)) return;
+            if (4 * kept == out.length) {
+                out = Arrays.copyOf(out, 2 * out.length);
+                from = Arrays.copyOf(from, 2 * from.length);
+            }
             out[4 * kept] = (float) (x0 + dx * lo);
             out[4 * kept + 1] = (float) (y0 + dy * lo);
             out[4 * kept + 2] = (float) (x0 + dx * hi);
             out[4 * kept + 3] = (float) (y0 + dy * hi);
-            from[kept] = stroke;
-            return kept + 1;
+            from[kept++] = stroke;
         }
 
         int count() {

@@ -13,6 +13,15 @@ public final class DrawingReader {
 
     /** @throws Refused with a reason where nothing can be made of the file; smaller faults are in the drawing's report */
     public static RawDrawing read(Path file, ReadLimits limits, Progress progress) throws IOException {
+        return read(file, Beside.of(file), limits, progress);
+    }
+
+    /** @param beside finds the files that the drawing refers to */
+    public static RawDrawing read(Path file, Beside beside, ReadLimits limits, Progress progress) throws IOException {
+        return References.resolve(alone(file, limits, progress), file, beside, limits, progress);
+    }
+
+    static RawDrawing alone(Path file, ReadLimits limits, Progress progress) throws IOException {
         check(file, limits);
         Format format = Sniffer.sniff(file);
         return switch (format) {

@@ -3,12 +3,14 @@ package brightlintel.receive;
 import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
+import brightlintel.drawing.External;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.flatten.Flattening;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.read.Beside;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.ReadLimits;
 import brightlintel.store.Originals;
@@ -43,6 +45,9 @@ public final class DrawingShelf {
         RawDrawing d = DrawingReader.read(file, ReadLimits.DEFAULT, progress);
         Shelved s = shelve(d, new SpaceKey.Model(), progress);
         if (!originals.has(d.sha256())) originals.keep(file);
+        Beside beside = Beside.of(file);
+        for (External e : d.companions().files()) if (!originals.has(e.sha256())) originals.keep(beside.find(e.path()).file());
+        originals.keepBeside(d.sha256(), d.companions().files());
         return s;
     }
 
@@ -62,7 +67,7 @@ public final class DrawingShelf {
     public Shelved of(Underlay u, Progress progress) throws IOException {
         Optional<Shelved> there = has(u);
         if (there.isPresent()) return there.get();
-        return shelve(DrawingReader.read(originals.path(u.sha256()), ReadLimits.DEFAULT, progress), u.space(), progress);
+        return shelve(DrawingReader.read(originals.path(u.sha256()), Beside.kept(originals.beside(u.sha256())), ReadLimits.DEFAULT, progress), u.space(), progress);
     }
 
     public PlacedDrawing placed(Underlay u, Progress progress) throws IOException {

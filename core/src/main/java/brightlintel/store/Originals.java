@@ -1,5 +1,6 @@
 package brightlintel.store;
 
+import brightlintel.drawing.External;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -8,11 +9,15 @@ import java.nio.file.StandardCopyOption;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.HashMap;
 import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /** The bytes of received files under their hash, in a folder of their own; never changed once there. */
 public final class Originals {
+    private static final int HASH = 64;
     private final Path folder;
 
     public Originals(Path folder) throws IOException {
@@ -57,6 +62,21 @@ public final class Originals {
         } finally {
             Files.deleteIfExists(part);
         }
+    }
+
+    /** Notes which files were read along with an original, so that it can be read again as it was. */
+    public void keepBeside(String sha256, List<External> files) throws IOException {
+        if (files.isEmpty()) return;
+        List<String> lines = files.stream().map(e -> e.sha256() + " " + e.path().replace("\n", "")).toList();
+        Files.write(folder.resolve(path(sha256).getFileName() + ".beside"), lines);
+    }
+
+    /** By the path that the drawing gives. */
+    public Map<String, Path> beside(String sha256) throws IOException {
+        Path notes = folder.resolve(path(sha256).getFileName() + ".beside");
+        Map<String, Path> out = new HashMap<>();
+        if (Files.exists(notes)) for (String line : Files.readAllLines(notes)) out.put(line.substring(HASH + 1), path(line.substring(0, HASH)));
+        return out;
     }
 
     private void discard() {

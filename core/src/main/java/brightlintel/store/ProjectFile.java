@@ -73,7 +73,10 @@ public final class ProjectFile {
 
     private static Set<String> hashes(Project p) {
         Set<String> out = new TreeSet<>();
-        for (Source s : p.sources()) for (Source.Version v : s.versions()) out.add(v.sha256());
+        for (Source s : p.sources()) for (Source.Version v : s.versions()) {
+            out.add(v.sha256());
+            v.externals().forEach(e -> out.add(e.sha256()));
+        }
         return out;
     }
 
@@ -86,6 +89,7 @@ public final class ProjectFile {
             if (doc.getSize() > LARGEST_DOCUMENT) throw new NotOpened(NotOpened.Why.DAMAGED, null, file.getFileName(), DOCUMENT);
             Project p = document(file, checked(zip, doc));
             for (String sha : hashes(p)) original(zip, sha, file, into);
+            for (Source s : p.sources()) for (Source.Version v : s.versions()) into.keepBeside(v.sha256(), v.externals());
             return p;
         } catch (ZipException e) {
             throw new NotOpened(looksLikeZip(file) ? NotOpened.Why.DAMAGED : NotOpened.Why.NOT_A_PROJECT, e, file.getFileName(), e.getMessage());

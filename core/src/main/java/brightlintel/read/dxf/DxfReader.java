@@ -2,7 +2,7 @@ package brightlintel.read.dxf;
 
 import brightlintel.drawing.Block;
 import brightlintel.drawing.Code;
-import brightlintel.drawing.Colour;
+import brightlintel.drawing.Companions;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Header;
@@ -25,12 +25,12 @@ import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 
 /** Sections in any order, each optional. A shape that cannot be right is left out and reported; the rest is read. */
 public final class DxfReader {
@@ -38,7 +38,8 @@ public final class DxfReader {
     private final Report.Builder report;
     private final ReadLimits limits;
     private final Map<String, String> header = new LinkedHashMap<>();
-    private final Map<String, Layer> layers = new LinkedHashMap<>();
+    private final TableReader tables = new TableReader();
+    private final ObjectReader objects = new ObjectReader();
     private final Map<String, Block> blocks = new LinkedHashMap<>();
     private final List<Entity> model = new ArrayList<>();
     private final Map<String, List<Entity>> layouts = new LinkedHashMap<>();
@@ -100,6 +101,7 @@ public final class DxfReader {
             case "HEADER" -> header();
             case "TABLES" -> tables();
             case "BLOCKS" -> blocks();
+            case "OBJECTS" -> records(objects::object);
             case "ENTITIES" -> entities.readUntilEnd(this::place);
             default -> skipSection();
         };
@@ -129,6 +131,10 @@ public final class DxfReader {
     }
 
     private boolean tables() throws IOException {
+        return records(tables::record);
+    }
+
+    private boolean records(java.util.function.BiConsumer<String, Groups> each) throws IOException {
         Groups g = new Groups();
         while (true) {
             if (in.code() != 0) {
@@ -139,18 +145,9 @@ public final class DxfReader {
             if (word.equals("ENDSEC")) return in.next();
             if (word.equals("EOF") || word.equals("SECTION")) return true;
             boolean more = g.read(word, in, report);
-            if (word.equals("LAYER")) layer(g);
+            each.accept(word, g);
             if (!more) return false;
         }
-    }
-
-    private void layer(Groups g) {
-        String name = g.text(2, "");
-        if (name.isEmpty()) return;
-        int index = g.whole(62, 7), flags = g.whole(70, 0);
-        Optional<Integer> rgb = g.has(420) ? Optional.of(g.whole(420, 0) & 0xffffff) : Optional.empty();
-        Layer l = new Layer(name, new Colour(Math.abs(index), rgb), index < 0, (flags & 1) != 0, (flags & 4) != 0, g.text(6, ""), true);
-        layers.put(Names.key(name), l);
     }
 
     private boolean blocks() throws IOException {
@@ -167,44 +164,57 @@ public final class DxfReader {
             if (word.equals("BLOCK")) {
                 String name = g.text(2, "");
                 brightlintel.geom.Vec3 base = g.point(10);
-                boolean paper = g.whole(67, 0) == 1;
-                if ((g.whole(70, 0) & 4) != 0) report.say(Code.EXTERNAL_NOT_READ, g.at(), g.text(1, name));
+                String external = (g.whole(70, 0) & 4) != 0 ? g.text(1, name) : "";
                 List<Entity> inside = new ArrayList<>();
                 if (more) more = entities.readUntilEnd((e, _) -> inside.add(e));
-                keepBlock(name, base, inside, paper);
+                keepBlock(new Block(name, base.isFinite() ? base : brightlintel.geom.Vec3.ZERO, inside, external));
             }
             if (!more) return false;
         }
     }
 
     /** In this format the spaces' own blocks are empty, but for layouts other than the current one, whose content stands there. */
-    private void keepBlock(String name, brightlintel.geom.Vec3 base, List<Entity> inside, boolean paper) {
-        String key = Names.key(name);
-        if (key.startsWith("*model_space") || key.equals("$model_space")) model.addAll(inside);
-        else if (key.startsWith("*paper_space") || key.startsWith("$paper_space")) layouts.computeIfAbsent(name, _ -> new ArrayList<>()).addAll(inside);
-        else if (!name.isEmpty()) blocks.put(key, new Block(name, base.isFinite() ? base : brightlintel.geom.Vec3.ZERO, inside));
+    private void keepBlock(Block b) {
+        String key = Names.key(b.name());
+        if (key.startsWith("*model_space") || key.equals("$model_space")) model.addAll(b.entities());
+        else if (key.startsWith("*paper_space") || key.startsWith("$paper_space")) layouts.computeIfAbsent(key.replace('$', '*'), _ -> new ArrayList<>()).addAll(b.entities());
+        else if (!b.name().isEmpty()) blocks.put(key, b);
     }
 
     private void place(Entity e, boolean paper) {
-        if (paper) layouts.computeIfAbsent("*Paper_Space", _ -> new ArrayList<>()).add(e);
+        if (paper) layouts.computeIfAbsent("*paper_space", _ -> new ArrayList<>()).add(e);
         else model.add(e);
     }
 
     private RawDrawing drawing(String sha, Format format) {
         List<Space> spaces = new ArrayList<>();
-        spaces.add(new Space(new SpaceKey.Model(), model));
-        layouts.forEach((name, list) -> spaces.add(new Space(new SpaceKey.Layout(name), list)));
+        spaces.add(new Space(new SpaceKey.Model(), named(model)));
+        Map<String, String> names = layoutNames();
+        layouts.forEach((block, list) -> spaces.add(new Space(new SpaceKey.Layout(names.getOrDefault(block, block)), named(list))));
+        blocks.replaceAll((_, b) -> new Block(b.name(), b.base(), named(b.entities()), b.external()));
+        Map<String, Layer> layers = tables.layers();
         for (Layer l : layers.values()) {
             if (l.frozen()) report.say(Code.LAYER_FROZEN_IN_FILE, new Location.Whole(), l.name());
             else if (l.off()) report.say(Code.LAYER_OFF_IN_FILE, new Location.Whole(), l.name());
         }
         entities.layersUsed().forEach(name -> {
-            if (layers.containsKey(Names.key(name))) return;
-            layers.put(Names.key(name), new Layer(name, Colour.PLAIN, false, false, false, "", false));
-            if (!name.equals("0")) report.say(Code.LAYER_NOT_DECLARED, new Location.Whole(), name);
+            if (layers.putIfAbsent(Names.key(name), Layer.undeclared(name)) == null && !name.equals("0")) report.say(Code.LAYER_NOT_DECLARED, new Location.Whole(), name);
         });
         if (model.isEmpty() && layouts.values().stream().allMatch(List::isEmpty)) report.say(Code.NOTHING_DRAWN, new Location.Whole());
-        return new RawDrawing(sha, format, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()), spaces,
-            blocks, report.build());
+        return new RawDrawing(sha, format, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()), tables.tables(), spaces,
+            blocks, Companions.NONE, report.build());
+    }
+
+    /** Name of the layout that each block of a sheet stands for. */
+    private Map<String, String> layoutNames() {
+        Map<String, String> out = new HashMap<>();
+        objects.layouts().forEach((record, name) -> tables.block(record).ifPresent(block -> out.put(Names.key(block), name)));
+        return out;
+    }
+
+    /** Pictures name their definition, which stands behind them in the file. */
+    private List<Entity> named(List<Entity> entities) {
+        if (entities.stream().noneMatch(Entity.Picture.class::isInstance)) return entities;
+        return entities.stream().map(e -> e instanceof Entity.Picture p ? p.from(objects.pictureFiles().getOrDefault(p.file().toUpperCase(Locale.ROOT), "")) : e).toList();
     }
 }

@@ -110,10 +110,12 @@ final class EntityReader {
         Optional<Integer> rgb = g.has(420) ? Optional.of(g.whole(420, 0) & 0xffffff) : Optional.empty();
         boolean visible = g.whole(60, 0) != 1;
         String lineType = g.text(6, "");
+        double scale = g.number(48, 1);
+        int weight = g.whole(370, Style.WEIGHT_BY_LAYER);
         if (last.layer().equals(layer) && last.colour().index() == index && last.colour().rgb().equals(rgb) && last.visible() == visible
-            && last.lineType().equals(lineType)) return last;
+            && last.lineType().equals(lineType) && last.lineTypeScale() == scale && last.weight() == weight) return last;
         layersUsed.add(layer);
-        Style s = new Style(layer, rgb.isEmpty() && index == 256 ? Colour.BY_LAYER : new Colour(Math.clamp(index, 0, 257), rgb), lineType, visible);
+        Style s = new Style(layer, rgb.isEmpty() && index == 256 ? Colour.BY_LAYER : new Colour(Math.clamp(index, 0, 257), rgb), lineType.equalsIgnoreCase("ByLayer") ? "" : lineType, scale > 0 ? scale : 1, weight, visible);
         last = styles.computeIfAbsent(s, x -> x);
         return last;
     }

@@ -16,6 +16,10 @@ final class Groups {
     private int[] codes = new int[64];
     private double[] numbers = new double[64];
     private String[] texts = new String[64];
+    private static final int LOW = 512;
+    private final int[] first = new int[LOW];
+    private final int[] round = new int[LOW];
+    private int rounds;
     private int size;
     private Location at = new Location.Whole();
     private String kind = "";
@@ -26,6 +30,7 @@ final class Groups {
     boolean read(String name, Tokens in, Report.Builder report) throws IOException {
         kind = name;
         size = 0;
+        rounds++;
         finite = true;
         overfull = false;
         at = in.at();
@@ -61,6 +66,10 @@ final class Groups {
             codes = Arrays.copyOf(codes, 2 * size);
             numbers = Arrays.copyOf(numbers, 2 * size);
             texts = Arrays.copyOf(texts, 2 * size);
+        }
+        if (code >= 0 && code < LOW && round[code] != rounds) {
+            round[code] = rounds;
+            first[code] = size;
         }
         codes[size] = code;
         numbers[size] = number;
@@ -101,6 +110,7 @@ final class Groups {
     }
 
     private int find(int code) {
+        if (code >= 0 && code < LOW) return round[code] == rounds ? first[code] : -1;
         for (int i = 0; i < size; i++) if (codes[i] == code) return i;
         return -1;
     }

@@ -37,6 +37,7 @@ final class Shapes {
             case "LEADER" -> new Entity.Leader(key, style, up, Doubles.of(g.points(10)));
             case "RAY", "XLINE" -> new Entity.Endless(key, style, up, kind.equals("RAY"), g.point(10), g.point(11));
             case "VIEWPORT" -> new Entity.Viewport(key, style, up, g.point(10), g.number(40, 0), g.number(41, 0), g.number(45, 0));
+            case "IMAGE" -> new Entity.Picture(key, style, up, g.point(10), g.point(11), g.point(12), g.number(13, 0), g.number(23, 0), g.text(340, ""));
             case "MULTILEADER", "MLEADER" -> MultiLeaderReader.read(key, style, up, g);
             default -> new Entity.KnownByKindOnly(key, style, up, kind);
         };

@@ -7,6 +7,7 @@ import brightlintel.building.Slab;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.drawing.Colour;
+import brightlintel.drawing.Companions;
 import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
@@ -19,6 +20,7 @@ import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.drawing.Style;
+import brightlintel.drawing.Tables;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Nurbs;
@@ -71,11 +73,11 @@ public final class BasePlan {
         for (PlacedDrawing d : underlays) b.underlay(d);
         b.model(p, on);
         Header header = new Header(Map.of("$INSUNITS", unit.code, "$MEASUREMENT", "1"));
-        return new RawDrawing("", Format.DXF, "AC1015", header, List.copyOf(b.layers.values()), List.of(new Space(new SpaceKey.Model(), b.out)), Map.of(), Report.EMPTY);
+        return new RawDrawing("", Format.DXF, "AC1015", header, List.copyOf(b.layers.values()), Tables.NONE, List.of(new Space(new SpaceKey.Model(), b.out)), Map.of(), Companions.NONE, Report.EMPTY);
     }
 
     private void layer(String name, int colour) {
-        layers.putIfAbsent(name, new Layer(name, new Colour(colour, Optional.empty()), false, false, false, "", true));
+        layers.putIfAbsent(name, Layer.plain(name, new Colour(colour, Optional.empty())));
     }
 
     private EntityKey key() {
@@ -83,7 +85,7 @@ public final class BasePlan {
     }
 
     private static Style on(String layer) {
-        return new Style(layer, Colour.BY_LAYER, "", true);
+        return Style.on(layer);
     }
 
     private static Vec3 flat(Point p) {
@@ -96,7 +98,7 @@ public final class BasePlan {
         for (int i = 0; i < s.size(); i++) {
             if (!d.strokeShown(i)) continue;
             Layer l = s.layers().get(s.layerOf(i));
-            layers.putIfAbsent(l.name(), new Layer(l.name(), l.colour(), false, false, false, "", true));
+            layers.putIfAbsent(l.name(), Layer.plain(l.name(), l.colour()));
             curve(s.curveOf(i).mapped(map), on(l.name()));
         }
         for (Strokes.TextMark t : s.texts()) {

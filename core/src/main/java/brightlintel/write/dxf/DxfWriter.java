@@ -1,8 +1,10 @@
 package brightlintel.write.dxf;
 
 import brightlintel.drawing.Block;
+import brightlintel.drawing.DimensionStyle;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Layer;
+import brightlintel.drawing.LineType;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -28,12 +30,15 @@ public final class DxfWriter {
     private final RawDrawing d;
     private final Pairs out;
     private final EntityPairs entities;
+    private final List<Sheet> sheets = new ArrayList<>();
+    private final String textStyle;
     private final Map<String, Integer> leftOut = new LinkedHashMap<>();
 
     private DxfWriter(RawDrawing d, Pairs out) {
         this.d = d;
         this.out = out;
         this.entities = new EntityPairs(out);
+        this.textStyle = out.next();
     }
 
     /** @return kinds that were left out, with their numbers */
@@ -58,7 +63,7 @@ public final class DxfWriter {
         lineTypes();
         layers();
         table("STYLE", 1);
-        record("STYLE", "AcDbTextStyleTableRecord", "Standard").p(70, 0).p(40, 0.0).p(41, 1.0).p(50, 0.0).p(71, 0).p(42, 2.5).p(3, "txt").p(4, "");
+        out.p(0, "STYLE").p(5, textStyle).p(100, "AcDbSymbolTableRecord").p(100, "AcDbTextStyleTableRecord").p(2, "Standard").p(70, 0).p(40, 0.0).p(41, 1.0).p(50, 0.0).p(71, 0).p(42, 2.5).p(3, "txt").p(4, "");
         out.p(0, "ENDTAB");
         for (String t : List.of("VIEW", "UCS")) {
             table(t, 0);
@@ -67,16 +72,28 @@ public final class DxfWriter {
         table("APPID", 1);
         record("APPID", "AcDbRegAppTableRecord", "ACAD").p(70, 0);
         out.p(0, "ENDTAB");
-        table("DIMSTYLE", 0);
-        out.p(100, "AcDbDimStyleTable").p(0, "ENDTAB");
+        dimensionStyles();
         blockRecords();
         out.p(0, "ENDSEC");
         blocks();
         out.p(0, "SECTION").p(2, "ENTITIES");
-        space(new SpaceKey.Model(), false);
-        for (Space s : d.spaces()) if (!(s.key() instanceof SpaceKey.Model)) space(s.key(), true);
-        out.p(0, "ENDSEC").p(0, "SECTION").p(2, "OBJECTS").p(0, "DICTIONARY").p(5, "C").p(100, "AcDbDictionary").p(3, "ACAD_GROUP").p(350, "D")
-            .p(0, "DICTIONARY").p(5, "D").p(330, "C").p(100, "AcDbDictionary").p(0, "ENDSEC").p(0, "EOF");
+        for (int i = 0; i < 2; i++) for (Entity e : sheets.get(i).space.entities()) one(e, i == 1);
+        out.p(0, "ENDSEC");
+        objects();
+        out.p(0, "EOF");
+    }
+
+    private void objects() {
+        out.p(0, "SECTION").p(2, "OBJECTS").p(0, "DICTIONARY").p(5, "C").p(100, "AcDbDictionary").p(3, "ACAD_GROUP").p(350, "D").p(3, "ACAD_LAYOUT").p(350, "E")
+            .p(0, "DICTIONARY").p(5, "D").p(330, "C").p(100, "AcDbDictionary").p(0, "DICTIONARY").p(5, "E").p(330, "C").p(100, "AcDbDictionary");
+        for (Sheet s : sheets) out.p(3, EntityPairs.ascii(s.name)).p(350, s.layout);
+        for (int i = 0; i < sheets.size(); i++) {
+            Sheet s = sheets.get(i);
+            out.p(0, "LAYOUT").p(5, s.layout).p(330, "E").p(100, "AcDbPlotSettings").p(1, "").p(100, "AcDbLayout").p(1, EntityPairs.ascii(s.name)).p(70, 1).p(71, i)
+                .p(330, s.record);
+        }
+        entities.pictures().forEach((file, handle) -> out.p(0, "IMAGEDEF").p(5, handle).p(100, "AcDbRasterImageDef").p(90, 0).p(1, EntityPairs.ascii(file)));
+        out.p(0, "ENDSEC");
     }
 
     private void header() {
@@ -98,10 +115,31 @@ public final class DxfWriter {
     private void lineTypes() {
         TreeSet<String> names = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
         names.addAll(List.of("ByBlock", "ByLayer", "Continuous"));
+        d.tables().lineTypes().values().forEach(t -> names.add(t.name()));
         for (Layer l : d.layers()) if (!l.lineType().isEmpty()) names.add(l.lineType());
         for (Entity e : everything()) if (!e.style().lineType().isEmpty()) names.add(e.style().lineType());
         table("LTYPE", names.size());
-        for (String n : names) record("LTYPE", "AcDbLinetypeTableRecord", n).p(70, 0).p(3, "").p(72, 65).p(73, 0).p(40, 0.0);
+        for (String n : names) lineType(d.tables().lineType(n).orElse(new LineType(n, "", 0, List.of())));
+        out.p(0, "ENDTAB");
+    }
+
+    private void lineType(LineType t) {
+        record("LTYPE", "AcDbLinetypeTableRecord", t.name()).p(70, 0).p(3, EntityPairs.ascii(t.description())).p(72, 65).p(73, t.dashes().size()).p(40, t.length());
+        for (LineType.Dash d : t.dashes()) {
+            boolean text = !d.text().isEmpty();
+            out.p(49, d.length()).p(74, (text ? 2 : d.shape() != 0 ? 4 : 0) + (d.absolute() ? 1 : 0));
+            if (!text && d.shape() == 0) continue;
+            out.p(75, d.shape()).p(340, textStyle).p(46, d.height()).p(50, Math.toDegrees(d.turn())).p(44, d.dx()).p(45, d.dy());
+            if (text) out.p(9, EntityPairs.ascii(d.text()));
+        }
+    }
+
+    private void dimensionStyles() {
+        table("DIMSTYLE", d.tables().dimensionStyles().size());
+        out.p(100, "AcDbDimStyleTable");
+        for (DimensionStyle s : d.tables().dimensionStyles())
+            out.p(0, "DIMSTYLE").p(105, out.next()).p(100, "AcDbSymbolTableRecord").p(100, "AcDbDimStyleTableRecord").p(2, EntityPairs.ascii(s.name())).p(70, 0)
+                .p(40, s.scale()).p(140, s.textHeight()).p(144, s.factor());
         out.p(0, "ENDTAB");
     }
 
@@ -119,38 +157,54 @@ public final class DxfWriter {
             record("LAYER", "AcDbLayerTableRecord", l.name()).p(70, (l.frozen() ? 1 : 0) + (l.locked() ? 4 : 0)).p(62, l.off() ? -l.colour().index() : l.colour().index());
             l.colour().rgb().ifPresent(rgb -> out.p(420, rgb));
             out.p(6, EntityPairs.ascii(l.lineType().isEmpty() ? "Continuous" : l.lineType()));
+            if (!l.plotted()) out.p(290, 0);
+            out.p(370, l.weight());
         }
         out.p(0, "ENDTAB");
     }
 
-    private List<String> blockNames() {
-        List<String> names = new ArrayList<>(List.of("*Model_Space", "*Paper_Space"));
-        d.blocks().values().forEach(b -> names.add(b.name()));
-        return names;
-    }
+    /** A sheet: the first is the current one, whose content stands among the entities. */
+    private record Sheet(String name, String block, String record, String layout, Space space) { }
 
     private void blockRecords() {
-        table("BLOCK_RECORD", blockNames().size());
-        for (String n : blockNames()) record("BLOCK_RECORD", "AcDbBlockTableRecord", n);
+        List<Space> drawn = d.spaces().stream().filter(s -> !(s.key() instanceof SpaceKey.Model)).toList();
+        table("BLOCK_RECORD", d.blocks().size() + 1 + Math.max(1, drawn.size()));
+        sheet("Model", "*Model_Space", d.space(new SpaceKey.Model()).orElse(new Space(new SpaceKey.Model(), List.of())));
+        if (drawn.isEmpty()) sheet("Layout1", "*Paper_Space", new Space(new SpaceKey.Layout("Layout1"), List.of()));
+        for (int i = 0; i < drawn.size(); i++) sheet(nameOf(drawn.get(i)), "*Paper_Space" + (i == 0 ? "" : i - 1), drawn.get(i));
+        d.blocks().values().forEach(b -> record("BLOCK_RECORD", "AcDbBlockTableRecord", b.name()));
         out.p(0, "ENDTAB");
+    }
+
+    private static String nameOf(Space s) {
+        return switch (s.key()) {
+            case SpaceKey.Model _ -> "Model";
+            case SpaceKey.Layout(String name) -> name;
+            case SpaceKey.Page(int number) -> "Page " + number;
+        };
+    }
+
+    private void sheet(String name, String block, Space space) {
+        Sheet s = new Sheet(name, block, out.next(), out.next(), space);
+        sheets.add(s);
+        out.p(0, "BLOCK_RECORD").p(5, s.record).p(100, "AcDbSymbolTableRecord").p(100, "AcDbBlockTableRecord").p(2, block).p(340, s.layout);
     }
 
     private void blocks() {
         out.p(0, "SECTION").p(2, "BLOCKS");
-        for (String n : List.of("*Model_Space", "*Paper_Space")) block(n, Vec3.ZERO, List.of());
-        for (Block b : d.blocks().values()) block(b.name(), b.base(), b.entities());
+        for (int i = 0; i < sheets.size(); i++) block(new Block(sheets.get(i).block, Vec3.ZERO, i < 2 ? List.of() : sheets.get(i).space.entities(), ""), i > 1);
+        for (Block b : d.blocks().values()) block(b, false);
         out.p(0, "ENDSEC");
     }
 
-    private void block(String name, Vec3 base, List<Entity> inside) {
-        String n = EntityPairs.ascii(name);
-        out.p(0, "BLOCK").p(5, out.next()).p(100, "AcDbEntity").p(8, "0").p(100, "AcDbBlockBegin").p(2, n).p(70, name.startsWith("*") ? 1 : 0).at(10, base).p(3, n).p(1, "");
-        inside.forEach(e -> one(e, false));
+    /** A drawing that was read in from beside the file is written as a block of its own. */
+    private void block(Block b, boolean paper) {
+        String n = EntityPairs.ascii(b.name());
+        boolean external = !b.external().isEmpty() && b.entities().isEmpty();
+        out.p(0, "BLOCK").p(5, out.next()).p(100, "AcDbEntity").p(8, "0").p(100, "AcDbBlockBegin").p(2, n).p(70, (b.name().startsWith("*") ? 1 : 0) + (external ? 4 : 0))
+            .at(10, b.base()).p(3, n).p(1, external ? EntityPairs.ascii(b.external()) : "");
+        b.entities().forEach(e -> one(e, paper));
         out.p(0, "ENDBLK").p(5, out.next()).p(100, "AcDbEntity").p(8, "0").p(100, "AcDbBlockEnd");
-    }
-
-    private void space(SpaceKey key, boolean paper) {
-        d.space(key).ifPresent(s -> s.entities().forEach(e -> one(e, paper)));
     }
 
     private void one(Entity e, boolean paper) {

@@ -2,14 +2,23 @@ package brightlintel.write.dxf;
 
 import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.Style;
 import brightlintel.geom.Vec3;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /** The pairs of one entity, the mirror of its reading. */
 final class EntityPairs {
     private final Pairs out;
+    private final Map<String, String> pictures = new LinkedHashMap<>();
 
     EntityPairs(Pairs out) {
         this.out = out;
+    }
+
+    /** Handle of each picture file's definition, which is still to be written. */
+    Map<String, String> pictures() {
+        return pictures;
     }
 
     /** Beyond ASCII by its code. */
@@ -49,6 +58,8 @@ final class EntityPairs {
             }
             case Entity.MultiLeader m -> multiLeader(m, paper);
             case Entity.Endless x -> begin(e, paper, x.oneWay() ? "AcDbRay" : "AcDbXline").at(10, x.at()).at(11, x.direction());
+            case Entity.Picture p -> begin(e, paper, "AcDbRasterImage").p(90, 0).at(10, p.at()).at(11, p.u()).at(12, p.v()).p(13, p.width()).p(23, p.height())
+                .p(340, pictures.computeIfAbsent(p.file(), _ -> out.next())).p(70, 7).p(280, 0).p(281, 50).p(282, 50).p(283, 0);
             case Entity.Viewport v -> begin(e, paper, "AcDbViewport").at(10, v.centre()).p(40, v.width()).p(41, v.height()).p(45, v.viewHeight());
         }
         if (!e.extrusion().equals(Vec3.UP)) out.at(210, e.extrusion());
@@ -62,6 +73,8 @@ final class EntityPairs {
         if (!e.style().lineType().isEmpty()) out.p(6, ascii(e.style().lineType()));
         if (!e.style().colour().byLayer()) out.p(62, e.style().colour().index());
         e.style().colour().rgb().ifPresent(rgb -> out.p(420, rgb));
+        if (e.style().lineTypeScale() != 1) out.p(48, e.style().lineTypeScale());
+        if (e.style().weight() != Style.WEIGHT_BY_LAYER) out.p(370, e.style().weight());
         if (!e.style().visible()) out.p(60, 1);
         return out.p(100, marker);
     }
