@@ -13,6 +13,7 @@ public final class LargeDxf {
     private final Random r;
     private final BufferedWriter out;
     private final double x0, y0;
+    private String format = "%.6f";
 
     private LargeDxf(BufferedWriter out, long seed, double x0, double y0) {
         this.out = out;
@@ -33,10 +34,11 @@ public final class LargeDxf {
         }
     }
 
-    /** Lines, six-vertex polylines and arcs in equal parts: the plainest heavy plan. */
+    /** Lines, six-vertex polylines and arcs in equal parts, all digits that a double has: the plainest heavy plan. */
     public static void plain(Path file, int entities) throws IOException {
         try (BufferedWriter out = Files.newBufferedWriter(file)) {
             LargeDxf d = new LargeDxf(out, 2, 5000, 3000);
+            d.format = "%.12f";
             d.head();
             d.p(0, "SECTION").p(2, "ENTITIES");
             for (int i = 0; i < entities; i++)
@@ -58,7 +60,7 @@ public final class LargeDxf {
     }
 
     private LargeDxf p(int code, double v) throws IOException {
-        return p(code, String.format(Locale.ROOT, "%.6f", v));
+        return p(code, String.format(Locale.ROOT, format, v));
     }
 
     private void head() throws IOException {

@@ -22,7 +22,7 @@ final class InspectCommand implements Callable<Integer> {
 
     @Override public Integer call() throws Exception {
         var json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
-        var drawing = DrawingReader.read(file, ReadLimits.DEFAULT, Progress.NONE);
+        var drawing = DrawingReader.look(file, ReadLimits.DEFAULT, Progress.NONE);
         spec.commandLine().getOut().println(json.writeValueAsString(Inspection.of(file.getFileName().toString(), drawing, digest)));
         return Main.DONE;
     }

@@ -13,6 +13,8 @@ import java.util.TreeMap;
 public final class DxfSketch {
     private final Map<String, String> header = new TreeMap<>();
     private final Map<String, int[]> layers = new LinkedHashMap<>();
+    private final Map<String, double[]> lineTypes = new LinkedHashMap<>();
+    private final Map<String, String> lineTypeOf = new LinkedHashMap<>();
     private final Map<String, StringBuilder> blocks = new LinkedHashMap<>();
     private StringBuilder body = new StringBuilder();
     private final StringBuilder model = body;
@@ -35,6 +37,23 @@ public final class DxfSketch {
     public DxfSketch layer(String name, int colour, int flags) {
         layers.put(name, new int[] {colour, flags});
         return this;
+    }
+
+    /** Dashes positive, gaps negative, file units. */
+    public DxfSketch lineType(String name, String layer, double... dashes) {
+        lineTypes.put(name, dashes);
+        lineTypeOf.put(layer, name);
+        return this;
+    }
+
+    private void lineTypes(StringBuilder out) {
+        out.append("0\nTABLE\n2\nLTYPE\n70\n").append(lineTypes.size()).append('\n');
+        lineTypes.forEach((name, dashes) -> {
+            out.append("0\nLTYPE\n100\nAcDbSymbolTableRecord\n100\nAcDbLinetypeTableRecord\n2\n").append(name).append("\n70\n0\n3\n\n72\n65\n73\n").append(dashes.length)
+                .append("\n40\n").append(java.util.Arrays.stream(dashes).map(Math::abs).sum()).append('\n');
+            for (double d : dashes) out.append("49\n").append(d).append("\n74\n0\n");
+        });
+        out.append("0\nENDTAB\n");
     }
 
     private StringBuilder g(int code, Object value) {
@@ -227,11 +246,13 @@ public final class DxfSketch {
     @Override public String toString() {
         StringBuilder out = new StringBuilder("0\nSECTION\n2\nHEADER\n9\n$ACADVER\n1\nAC1015\n9\n$HANDSEED\n5\nFFFFF\n");
         header.forEach((n, v) -> out.append("9\n").append(n).append('\n').append(v).append('\n'));
-        out.append("0\nENDSEC\n0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLAYER\n5\n2\n100\nAcDbSymbolTable\n70\n").append(layers.size()).append('\n');
+        out.append("0\nENDSEC\n0\nSECTION\n2\nTABLES\n");
+        lineTypes(out);
+        out.append("0\nTABLE\n2\nLAYER\n5\n2\n100\nAcDbSymbolTable\n70\n").append(layers.size()).append('\n');
         int h = 0x10;
         for (Map.Entry<String, int[]> l : layers.entrySet())
             out.append("0\nLAYER\n5\n").append(Integer.toHexString(h++).toUpperCase(Locale.ROOT)).append("\n100\nAcDbSymbolTableRecord\n100\nAcDbLayerTableRecord\n2\n").append(l.getKey())
-                .append("\n70\n").append(l.getValue()[1]).append("\n62\n").append(l.getValue()[0]).append("\n6\nCONTINUOUS\n");
+                .append("\n70\n").append(l.getValue()[1]).append("\n62\n").append(l.getValue()[0]).append("\n6\n").append(lineTypeOf.getOrDefault(l.getKey(), "CONTINUOUS")).append('\n');
         out.append("0\nENDTAB\n0\nENDSEC\n0\nSECTION\n2\nBLOCKS\n");
         int bh = 0x50000;
         for (Map.Entry<String, StringBuilder> b : blocks.entrySet()) {

@@ -26,6 +26,7 @@ public final class HeronQuayDrawings {
         s.layer("0", 7, 0).layer("A-WALL", 7, 0).layer("A-DOOR", 30, 0).layer("A-GLAZ", 4, 0).layer("S-GRID", 1, 0).layer("A-AREA-IDEN", 3, 0).layer("A-ANNO-DIMS", 2, 0)
             .layer("I-FURN", 8, 0).layer("BOATS 2019", 5, 0).layer("A-FLOR-PATT", 9, 0).layer("P-FIXT", 6, 0).layer("A-STRS", 8, 0).layer("G-ANNO-TTLB", 7, 4).layer("XX-OLD-SURVEY", 1, 1)
             .layer("X-REF-NOTES", -3, 0);
+        s.lineType("AXIS", "S-GRID", 900, -120, 60, -120).lineType("SHORT-DASH", "A-STRS", 120, -60);
         blocks(s);
         walls(s, plan, _ -> "A-WALL");
         openings(s, plan);
@@ -62,6 +63,7 @@ public final class HeronQuayDrawings {
         DxfSketch s = new DxfSketch().map(Affine.move(HeronQuay.UPPER_AT));
         s.header("$INSUNITS", "70\n1").header("$MEASUREMENT", "70\n0");
         s.layer("0", 7, 0).layer("WALLS", 7, 0).layer("OPENINGS", 30, 0).layer("GRID", 1, 0).layer("TEXT", 3, 0).layer("DIM", 2, 0).layer("FURNITURE", 8, 0).layer("STAIR", 8, 0);
+        s.lineType("AXIS", "GRID", 0.9, -0.12, 0.06, -0.12);
         doorBlock(s);
         Random r = new Random(19);
         walls(s, plan, _ -> r.nextInt(3) == 0 ? "0" : "WALLS");

@@ -7,6 +7,7 @@ import java.util.Optional;
 /**
  * A file as it was read. Never part of a project; cached by hash.
  *
+ * @param sha256  of its bytes, "" where it was not asked for
  * @param version what the file calls its version, "" where it does not say
  * @param blocks  by name in lower case, which is how the formats compare names
  */

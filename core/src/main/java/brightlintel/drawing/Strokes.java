@@ -2,6 +2,7 @@ package brightlintel.drawing;
 
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
+import brightlintel.geom.Chunks;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import brightlintel.geom.SegmentIndex;
@@ -97,20 +98,24 @@ public final class Strokes {
     /** A box is indexed as its diagonal. */
     private double[] boxes() {
         double[] out = new double[4 * (firstOfPacket.length - 1)];
-        for (int p = 0; p + 1 < firstOfPacket.length; p++) {
-            double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
-            for (int i = 4 * firstOfPacket[p]; i < 4 * firstOfPacket[p + 1]; i += 2) {
-                minX = Math.min(minX, xy[i]);
-                maxX = Math.max(maxX, xy[i]);
-                minY = Math.min(minY, xy[i + 1]);
-                maxY = Math.max(maxY, xy[i + 1]);
-            }
-            out[4 * p] = minX;
-            out[4 * p + 1] = minY;
-            out[4 * p + 2] = maxX;
-            out[4 * p + 3] = maxY;
-        }
+        Chunks.of(firstOfPacket.length - 1, (from, to) -> {
+            for (int p = from; p < to; p++) box(p, out);
+        });
         return out;
+    }
+
+    private void box(int p, double[] out) {
+        double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
+        for (int i = 4 * firstOfPacket[p]; i < 4 * firstOfPacket[p + 1]; i += 2) {
+            minX = Math.min(minX, xy[i]);
+            maxX = Math.max(maxX, xy[i]);
+            minY = Math.min(minY, xy[i + 1]);
+            maxY = Math.max(maxY, xy[i + 1]);
+        }
+        out[4 * p] = minX;
+        out[4 * p + 1] = minY;
+        out[4 * p + 2] = maxX;
+        out[4 * p + 3] = maxY;
     }
 
     /** Chords whose boxes meet a box, shifted file units; in rising order. */

@@ -24,9 +24,12 @@ final class Chords {
     }
 
     static int count(Curve.EllipticArc a, double error) {
-        double r = Math.max(a.u().length(), a.v().length());
+        return count(Math.max(a.u().length(), a.v().length()), a.sweep(), error);
+    }
+
+    static int count(double r, double sweep, double error) {
         double step = r > error ? 2 * Math.acos(1 - error / r) : Math.PI / 4;
-        return Math.clamp((int) Math.ceil(Math.abs(a.sweep()) / Math.min(step, Angles.TURN / FEWEST_A_TURN)), 1, MOST);
+        return Math.clamp((int) Math.ceil(Math.abs(sweep) / Math.min(step, Angles.TURN / FEWEST_A_TURN)), 1, MOST);
     }
 
     private static List<Point> arc(Curve.EllipticArc a, int n) {

@@ -71,7 +71,7 @@ public final class Flattening {
         this.spread = Spread.of(entities);
         this.chordError = spread.size() * CHORD_SHARE;
         this.total = entities.size();
-        this.table = new StrokeTable(entities.size());
+        this.table = new StrokeTable(Guess.of(entities, drawing, chordError));
     }
 
     /** @throws java.util.concurrent.CancellationException if progress says stop */

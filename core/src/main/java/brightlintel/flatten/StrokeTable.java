@@ -9,8 +9,6 @@ import java.util.List;
 
 /** Growing columns of the table of strokes. */
 final class StrokeTable {
-    /** A plan has about this many strokes, and chords, an entity; guessing well saves copying. */
-    private static final int STROKES = 3, CHORDS = 8, MOST = 4_000_000;
     private double[] xy;
     private int[] strokeOfChord;
     private int chords;
@@ -20,8 +18,8 @@ final class StrokeTable {
     private Curve[] curve;
     private int size;
 
-    StrokeTable(int entities) {
-        int strokes = (int) Math.clamp((long) entities * STROKES, 64, MOST / 2), c = (int) Math.clamp((long) entities * CHORDS, 256, MOST);
+    StrokeTable(Guess guess) {
+        int strokes = guess.strokes(), c = guess.chords();
         xy = new double[4 * c];
         strokeOfChord = new int[c];
         firstChord = new int[strokes];

@@ -39,10 +39,13 @@ final class PackedIndex implements SegmentIndex {
         }
         double fx = maxX > minX ? 65535 / (maxX - minX) : 0, fy = maxY > minY ? 65535 / (maxY - minY) : 0;
         long[] keys = new long[n];
-        for (int i = 0; i < n; i++) {
-            int x = (int) (((xy[4 * i] + xy[4 * i + 2]) / 2 - minX) * fx), y = (int) (((xy[4 * i + 1] + xy[4 * i + 3]) / 2 - minY) * fy);
-            keys[i] = (hilbert(x, y) << 31) | i;
-        }
+        double left = minX, low = minY;
+        Chunks.of(n, (from, to) -> {
+            for (int i = from; i < to; i++) {
+                int x = (int) (((xy[4 * i] + xy[4 * i + 2]) / 2 - left) * fx), y = (int) (((xy[4 * i + 1] + xy[4 * i + 3]) / 2 - low) * fy);
+                keys[i] = (hilbert(x, y) << 31) | i;
+            }
+        });
         Arrays.parallelSort(keys);
         int[] order = new int[n];
         for (int i = 0; i < n; i++) order[i] = (int) (keys[i] & 0x7fffffff);
@@ -70,21 +73,25 @@ final class PackedIndex implements SegmentIndex {
 
     private float[] leafBoxes(int count, int n) {
         float[] out = new float[4 * count];
-        for (int node = 0; node < count; node++) {
-            double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
-            for (int k = node * FAN; k < Math.min(n, node * FAN + FAN); k++) {
-                int i = 4 * order[k];
-                minX = Math.min(minX, Math.min(xy[i], xy[i + 2]));
-                maxX = Math.max(maxX, Math.max(xy[i], xy[i + 2]));
-                minY = Math.min(minY, Math.min(xy[i + 1], xy[i + 3]));
-                maxY = Math.max(maxY, Math.max(xy[i + 1], xy[i + 3]));
-            }
-            out[4 * node] = Math.nextDown((float) minX);
-            out[4 * node + 1] = Math.nextDown((float) minY);
-            out[4 * node + 2] = Math.nextUp((float) maxX);
-            out[4 * node + 3] = Math.nextUp((float) maxY);
-        }
+        Chunks.of(count, (from, to) -> {
+            for (int node = from; node < to; node++) leafBox(node, n, out);
+        });
         return out;
+    }
+
+    private void leafBox(int node, int n, float[] out) {
+        double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
+        for (int k = node * FAN; k < Math.min(n, node * FAN + FAN); k++) {
+            int i = 4 * order[k];
+            minX = Math.min(minX, Math.min(xy[i], xy[i + 2]));
+            maxX = Math.max(maxX, Math.max(xy[i], xy[i + 2]));
+            minY = Math.min(minY, Math.min(xy[i + 1], xy[i + 3]));
+            maxY = Math.max(maxY, Math.max(xy[i + 1], xy[i + 3]));
+        }
+        out[4 * node] = Math.nextDown((float) minX);
+        out[4 * node + 1] = Math.nextDown((float) minY);
+        out[4 * node + 2] = Math.nextUp((float) maxX);
+        out[4 * node + 3] = Math.nextUp((float) maxY);
     }
 
     private static float[] innerBoxes(float[] below, int count, int belowCount) {

@@ -33,6 +33,7 @@ final class Digest {
 
     /** Attributes are entities of their own beside their insert. */
     static List<Entity> flat(List<Entity> entities) {
+        if (entities.stream().noneMatch(e -> e instanceof Entity.Insert i && !i.attributes().isEmpty())) return entities;
         List<Entity> out = new ArrayList<>();
         for (Entity e : entities) {
             out.add(e);

@@ -13,6 +13,7 @@ import brightlintel.drawing.SpaceKey;
 import brightlintel.geom.Vec3;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,8 +75,10 @@ public final class Inspection {
     }
 
     private static Map<String, Integer> counts(List<Entity> flat) {
+        Map<String, int[]> tally = new HashMap<>();
+        for (Entity e : flat) tally.computeIfAbsent(Digest.kind(e), _ -> new int[1])[0]++;
         Map<String, Integer> out = new TreeMap<>();
-        flat.forEach(e -> out.merge(Digest.kind(e), 1, Integer::sum));
+        tally.forEach((kind, n) -> out.put(kind, n[0]));
         return out;
     }
 

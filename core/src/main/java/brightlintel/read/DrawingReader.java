@@ -18,14 +18,19 @@ public final class DrawingReader {
 
     /** @param beside finds the files that the drawing refers to */
     public static RawDrawing read(Path file, Beside beside, ReadLimits limits, Progress progress) throws IOException {
-        return References.resolve(alone(file, limits, progress), file, beside, limits, progress);
+        return References.resolve(alone(file, true, limits, progress), file, beside, limits, progress);
     }
 
-    static RawDrawing alone(Path file, ReadLimits limits, Progress progress) throws IOException {
+    /** Without its hash: for a look that keeps nothing. */
+    public static RawDrawing look(Path file, ReadLimits limits, Progress progress) throws IOException {
+        return References.resolve(alone(file, false, limits, progress), file, Beside.of(file), limits, progress);
+    }
+
+    static RawDrawing alone(Path file, boolean hash, ReadLimits limits, Progress progress) throws IOException {
         check(file, limits);
         Format format = Sniffer.sniff(file);
         return switch (format) {
-            case DXF, DXF_BINARY -> brightlintel.read.dxf.DxfReader.read(file, format, limits, progress);
+            case DXF, DXF_BINARY -> brightlintel.read.dxf.DxfReader.read(file, format, hash, limits, progress);
             case DWG, PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
             case PROJECT, UNKNOWN -> throw new Refused(Refused.Why.NOT_A_DRAWING, file.getFileName());
         };

@@ -3,13 +3,7 @@ package brightlintel.read;
 import brightlintel.drawing.Pixels;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Iterator;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -41,11 +35,8 @@ final class Pictures {
     }
 
     static String sha256(Path file) throws IOException {
-        try (InputStream raw = Files.newInputStream(file); DigestInputStream in = new DigestInputStream(raw, MessageDigest.getInstance("SHA-256"))) {
-            in.transferTo(java.io.OutputStream.nullOutputStream());
-            return HexFormat.of().formatHex(in.getMessageDigest().digest());
-        } catch (NoSuchAlgorithmException e) {
-            throw new AssertionError(e);
+        try (HashedStream in = new HashedStream(file, true)) {
+            return in.sha256Hex();
         }
     }
 }

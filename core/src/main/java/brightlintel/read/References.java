@@ -76,7 +76,7 @@ final class References {
             return;
         }
         try {
-            RawDrawing d = withCompanions(DrawingReader.alone(file, limits, progress));
+            RawDrawing d = withCompanions(DrawingReader.alone(file, true, limits, progress));
             into.put(path, d);
             files.add(new External(path, d.sha256()));
             report.say(Code.EXTERNAL_READ, new Location.Whole(), path);

@@ -1,8 +1,11 @@
 package brightlintel.inspect;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import brightlintel.demo.HeronQuayDrawings;
+import brightlintel.demo.Spoil;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
@@ -11,14 +14,17 @@ import brightlintel.flatten.Flattening;
 import brightlintel.notation.BinaryDxf;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.ReadLimits;
+import brightlintel.read.Refused;
 import brightlintel.write.dxf.DxfWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -87,6 +93,23 @@ class SamplesTest {
         assertThat(s.size()).isPositive();
         if (sample.toString().contains("hatches")) assertThat(s.fills()).hasSizeGreaterThan(2);
         for (double v : java.util.Arrays.copyOf(s.xy(), 4 * s.chords())) assertThat(v).isFinite();
+    }
+
+    @ParameterizedTest @MethodSource("samples")
+    void aSpoiledSampleIsReadWithAReportOrRefused(Path sample) throws IOException {
+        byte[] whole = Files.readAllBytes(sample);
+        Random r = new Random(7);
+        for (int i = 0; i < 12; i++) {
+            byte[] spoiled = Spoil.of(whole, r);
+            Files.write(folder.resolve("spoiled"), spoiled);
+            assertThatCode(() -> assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
+                try {
+                    Flattening.of(read(folder.resolve("spoiled")), new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
+                } catch (Refused e) {
+                    assertThat(e.why()).isNotNull();
+                }
+            })).as(sample + " spoiled the " + i + "th time").doesNotThrowAnyException();
+        }
     }
 
     @Test void theSameDrawingAsTextAndAsBinaryIsEqual() throws IOException {

@@ -129,8 +129,12 @@ final class BinaryTokens implements Tokens {
         charset = c;
     }
 
-    @Override public Location at() {
-        return new Location.Offset(offset);
+    @Override public long mark() {
+        return offset;
+    }
+
+    @Override public Location at(long mark) {
+        return new Location.Offset(mark);
     }
 
     @Override public long bytesRead() {

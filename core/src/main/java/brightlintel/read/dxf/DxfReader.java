@@ -14,19 +14,15 @@ import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
+import brightlintel.read.HashedStream;
 import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -53,24 +49,14 @@ public final class DxfReader {
         this.entities = new EntityReader(in, report, limits, pulse);
     }
 
-    public static RawDrawing read(Path file, Format format, ReadLimits limits, Progress progress) throws IOException {
-        MessageDigest sha = sha256();
+    public static RawDrawing read(Path file, Format format, boolean hash, ReadLimits limits, Progress progress) throws IOException {
         long total = Files.size(file);
-        try (InputStream raw = Files.newInputStream(file); DigestInputStream hashed = new DigestInputStream(raw, sha)) {
+        try (HashedStream hashed = new HashedStream(file, hash)) {
             Report.Builder report = new Report.Builder();
             Tokens tokens = format == Format.DXF_BINARY ? new BinaryTokens(hashed, report) : new TextTokens(hashed, report);
             DxfReader reader = new DxfReader(tokens, report, limits, () -> progress.at(Progress.Stage.READING, tokens.bytesRead(), total));
             reader.sections(file);
-            hashed.transferTo(java.io.OutputStream.nullOutputStream());
-            return reader.drawing(HexFormat.of().formatHex(sha.digest()), format);
-        }
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new AssertionError(e);
+            return reader.drawing(hashed.sha256Hex(), format);
         }
     }
 

@@ -38,6 +38,7 @@ final class EntityReader {
     private final Groups groups = new Groups();
     private final Groups follower = new Groups();
     private final Map<Style, Style> styles = new HashMap<>();
+    private final Map<String, Style> usualOn = new HashMap<>();
     private final Set<String> layersUsed = new LinkedHashSet<>();
     private long ordinal;
     private Style last = Style.PLAIN;
@@ -50,6 +51,7 @@ final class EntityReader {
     }
 
     Set<String> layersUsed() {
+        layersUsed.addAll(usualOn.keySet());
         return layersUsed;
     }
 
@@ -114,6 +116,11 @@ final class EntityReader {
         int weight = g.whole(370, Style.WEIGHT_BY_LAYER);
         if (last.layer().equals(layer) && last.colour().index() == index && last.colour().rgb().equals(rgb) && last.visible() == visible
             && last.lineType().equals(lineType) && last.lineTypeScale() == scale && last.weight() == weight) return last;
+        boolean usual = index == 256 && rgb.isEmpty() && visible && lineType.isEmpty() && scale == 1 && weight == Style.WEIGHT_BY_LAYER;
+        if (usual) {
+            last = usualOn.computeIfAbsent(layer, Style::on);
+            return last;
+        }
         layersUsed.add(layer);
         Style s = new Style(layer, rgb.isEmpty() && index == 256 ? Colour.BY_LAYER : new Colour(Math.clamp(index, 0, 257), rgb), lineType.equalsIgnoreCase("ByLayer") ? "" : lineType, scale > 0 ? scale : 1, weight, visible);
         last = styles.computeIfAbsent(s, x -> x);

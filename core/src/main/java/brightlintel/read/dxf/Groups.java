@@ -17,11 +17,18 @@ final class Groups {
     private double[] numbers = new double[64];
     private String[] texts = new String[64];
     private static final int LOW = 512;
+    private static final boolean[] TEXT = new boolean[LOW];
+
+    static {
+        for (int c = 0; c < LOW; c++) TEXT[c] = isText(c);
+    }
+
     private final int[] first = new int[LOW];
     private final int[] round = new int[LOW];
     private int rounds;
     private int size;
-    private Location at = new Location.Whole();
+    private Tokens tokens;
+    private long mark;
     private String kind = "";
     private boolean finite;
     private boolean overfull;
@@ -33,7 +40,8 @@ final class Groups {
         rounds++;
         finite = true;
         overfull = false;
-        at = in.at();
+        tokens = in;
+        mark = in.mark();
         boolean application = false, embedded = false;
         while (in.next()) {
             int c = in.code();
@@ -41,7 +49,7 @@ final class Groups {
             if (c == 102) application = in.text().startsWith("{");
             else if (c == 101) embedded = true;
             else if (c == 999 || c >= 1000 || application || embedded) continue;
-            else if (isText(c)) add(c, Double.NaN, in.text());
+            else if (c >= 0 && c < LOW ? TEXT[c] : isText(c)) add(c, Double.NaN, in.text());
             else {
                 double v = in.number();
                 if (Double.isNaN(v)) report.say(Code.NUMBER_NOT_READ, in.at(), c, in.text());
@@ -81,7 +89,7 @@ final class Groups {
     }
 
     Location at() {
-        return at;
+        return tokens == null ? new Location.Whole() : tokens.at(mark);
     }
 
     /** Every number was one, and finite. */

@@ -15,6 +15,7 @@ import java.util.Arrays;
  */
 final class TextTokens implements Tokens {
     private static final int BUFFER = 1 << 18;
+    private static final int NEAR_END = 96;
     private static final int LONGEST_LINE = 1 << 24;
     private final InputStream in;
     private final Report.Builder report;
@@ -23,6 +24,8 @@ final class TextTokens implements Tokens {
     private boolean ended;
     private long line, before;
     private int code;
+    private double figure;
+    private boolean ready;
     private Charset charset = Charset.forName("windows-1252");
     private final String[] names = new String[1024];
     private final byte[][] nameBytes = new byte[1024][];
@@ -38,6 +41,65 @@ final class TextTokens implements Tokens {
     }
 
     @Override public boolean next() throws IOException {
+        return quickly() || slowly();
+    }
+
+    /** The usual case, a plain code and a short value well inside the buffer, in one go. */
+    private boolean quickly() {
+        byte[] b = buf;
+        int p = pos, last = end - NEAR_END;
+        if (p >= last) return false;
+        while (b[p] == ' ') if (++p >= last) return false;
+        int v = 0, digits = p;
+        for (int d = b[p] - '0'; d >= 0 && d <= 9; d = b[++p] - '0') v = v * 10 + d;
+        digits = p - digits;
+        if (b[p] == '\r') p++;
+        if (digits == 0 || digits > 4 || b[p] != '\n') return false;
+        code = v;
+        line += 2;
+        if (v >= 10 && v < 60 && figure(p + 1)) return true;
+        int from = ++p, to = end;
+        while (p < to && b[p] > '\r') p++;
+        while (p < to && b[p] != '\n' && b[p] != '\r') p++;
+        if (p >= to - 1) {
+            line -= 2;
+            return false;
+        }
+        ready = false;
+        start = from;
+        stop = p;
+        pos = b[p] == '\r' && b[p + 1] == '\n' ? p + 2 : p + 1;
+        return true;
+    }
+
+    /** A coordinate, as nearly all of a file is, read in the same go. Whatever is out of the usual is left to the long way. */
+    private boolean figure(int from) {
+        byte[] b = buf;
+        int p = from;
+        boolean negative = b[p] == '-';
+        if (negative) p++;
+        long m = 0;
+        int first = p;
+        for (int d = b[p] - '0'; d >= 0 && d <= 9; d = b[++p] - '0') m = m * 10 + d;
+        int digits = p - first, decimals = 0;
+        if (b[p] == '.') {
+            int point = ++p;
+            for (int d = b[p] - '0'; d >= 0 && d <= 9; d = b[++p] - '0') m = m * 10 + d;
+            decimals = p - point;
+        }
+        if (digits + decimals < 1 || digits + decimals > 18 || b[p] != '\n' && b[p] != '\r') return false;
+        double v = Numbers.of(m, -decimals);
+        if (Double.isNaN(v)) return false;
+        figure = negative ? -v : v;
+        ready = true;
+        start = from;
+        stop = p;
+        pos = b[p] == '\r' && b[p + 1] == '\n' ? p + 2 : p + 1;
+        return true;
+    }
+
+    private boolean slowly() throws IOException {
+        ready = false;
         while (true) {
             if (!readLine()) return false;
             if (parseCode()) break;
@@ -147,6 +209,7 @@ final class TextTokens implements Tokens {
     }
 
     @Override public double number() {
+        if (ready) return figure;
         trim();
         return Numbers.parse(buf, start, stop);
     }
@@ -161,8 +224,12 @@ final class TextTokens implements Tokens {
         charset = c;
     }
 
-    @Override public Location at() {
-        return new Location.Line(line);
+    @Override public long mark() {
+        return line;
+    }
+
+    @Override public Location at(long mark) {
+        return new Location.Line(mark);
     }
 
     @Override public long bytesRead() {

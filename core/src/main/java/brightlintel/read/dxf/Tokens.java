@@ -22,7 +22,14 @@ interface Tokens {
     /** For text beyond plain ASCII, from now on. */
     void charset(Charset charset);
 
-    Location at();
+    default Location at() {
+        return at(mark());
+    }
+
+    /** Where the tokens stand, for {@link #at(long)}. */
+    long mark();
+
+    Location at(long mark);
 
     long bytesRead();
 }
