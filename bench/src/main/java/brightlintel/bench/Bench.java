@@ -59,13 +59,12 @@ public final class Bench {
             space();
             return;
         }
-        boolean large = args.length > 0 && args[0].equals("large");
+        if (args.length > 0 && args[0].equals("large")) {
+            LargeFiles.main(args);
+            return;
+        }
         Path folder = Files.createTempDirectory("bench-");
         try {
-            if (large) {
-                drawing(folder, "600,000 plain entities", 600_000, false);
-                return;
-            }
             Strokes s = drawing(folder, "200,000 mixed entities, 150 layers, nested blocks", 200_000, true);
             painting(s);
             snapping(s);
