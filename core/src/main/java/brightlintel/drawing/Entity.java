@@ -84,9 +84,27 @@ public sealed interface Entity {
 
     enum TextSort { TEXT, MTEXT, ATTRIB, ATTDEF }
 
-    enum Across { LEFT, CENTRE, RIGHT, STRETCHED }
+    enum Across {
+        LEFT, CENTRE, RIGHT, STRETCHED;
 
-    enum Upward { BASE, BOTTOM, MIDDLE, TOP }
+        /** By the formats' number: 3 and 5 stretch a text between two points, 4 sets its middle. */
+        public static Across of(int number) {
+            return switch (number) {
+                case 1, 4 -> CENTRE;
+                case 2 -> RIGHT;
+                case 3, 5 -> STRETCHED;
+                default -> LEFT;
+            };
+        }
+    }
+
+    enum Upward {
+        BASE, BOTTOM, MIDDLE, TOP;
+
+        public static Upward of(int across, int upward) {
+            return across == 4 ? MIDDLE : upward >= 1 && upward <= 3 ? values()[upward] : BASE;
+        }
+    }
 
     /**
      * @param raw       as stored, with its codes; {@link TextCodes} makes it plain

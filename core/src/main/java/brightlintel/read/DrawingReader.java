@@ -31,7 +31,8 @@ public final class DrawingReader {
         Format format = Sniffer.sniff(file);
         return switch (format) {
             case DXF, DXF_BINARY -> brightlintel.read.dxf.DxfReader.read(file, format, hash, limits, progress);
-            case DWG, PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
+            case DWG -> brightlintel.read.dwg.DwgReader.read(file, hash, limits, progress);
+            case PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
             case PROJECT, UNKNOWN -> throw new Refused(Refused.Why.NOT_A_DRAWING, file.getFileName());
         };
     }

@@ -217,7 +217,8 @@ class ReadDxfTest {
         new Random(1).nextBytes(junk);
         assertThat(why(Files.write(folder.resolve("junk.dxf"), junk))).isEqualTo(Refused.Why.NOT_A_DRAWING);
         assertThat(why(Files.writeString(folder.resolve("letter.dxf"), "Dear sirs,\nplease find enclosed\n"))).isEqualTo(Refused.Why.NOT_A_DRAWING);
-        assertThat(why(Files.writeString(folder.resolve("plan.dwg"), "AC1027 and more"))).isEqualTo(Refused.Why.NOT_READ_YET);
+        assertThat(why(Files.writeString(folder.resolve("plan.dwg"), "AC1027 and more"))).isEqualTo(Refused.Why.LOST);
+        assertThat(why(Files.writeString(folder.resolve("old.dwg"), "AC1009 of long ago"))).isEqualTo(Refused.Why.OLD_VERSION);
         assertThat(why(Files.writeString(folder.resolve("plan.pdf"), "%PDF-1.7\n"))).isEqualTo(Refused.Why.NOT_READ_YET);
         Path locked = Files.writeString(folder.resolve("locked.dxf"), entities(line(0, 0, 1, 1)));
         Files.setPosixFilePermissions(locked, PosixFilePermissions.fromString("---------"));

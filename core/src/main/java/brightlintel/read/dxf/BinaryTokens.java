@@ -3,6 +3,7 @@ package brightlintel.read.dxf;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Report;
+import brightlintel.read.CodePages;
 import java.io.BufferedInputStream;
 import java.io.EOFException;
 import java.io.IOException;

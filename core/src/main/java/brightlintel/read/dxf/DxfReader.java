@@ -15,6 +15,7 @@ import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.read.HashedStream;
+import brightlintel.read.CodePages;
 import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;

@@ -116,21 +116,9 @@ final class Shapes {
         if (sort == TextSort.MTEXT) return longText(key, style, up, g, raw.toString(), at);
         int across = g.whole(72, 0), upward = g.whole(sort == TextSort.TEXT ? 73 : 74, 0);
         Vec3 anchor = g.has(11) && (across != 0 || upward != 0) ? g.point(11) : at;
-        Across a = switch (across) {
-            case 1, 4 -> Across.CENTRE;
-            case 2 -> Across.RIGHT;
-            case 3, 5 -> Across.STRETCHED;
-            default -> Across.LEFT;
-        };
-        Upward u = across == 4 ? Upward.MIDDLE : switch (upward) {
-            case 1 -> Upward.BOTTOM;
-            case 2 -> Upward.MIDDLE;
-            case 3 -> Upward.TOP;
-            default -> Upward.BASE;
-        };
         boolean shown = sort == TextSort.TEXT || (g.whole(70, 0) & 1) == 0;
         return new Entity.Text(key, style, up, sort, raw.toString(), g.text(2, ""), g.number(40, 0), at, anchor, Math.toRadians(g.number(50, 0)),
-            g.number(41, 1), 0, a, u, shown);
+            g.number(41, 1), 0, Across.of(across), Upward.of(across, upward), shown);
     }
 
     private static Entity.Text longText(EntityKey key, Style style, Vec3 up, Groups g, String raw, Vec3 at) {

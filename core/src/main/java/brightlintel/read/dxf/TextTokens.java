@@ -3,6 +3,7 @@ package brightlintel.read.dxf;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Report;
+import brightlintel.read.CodePages;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.Charset;

@@ -1,0 +1,38 @@
+package brightlintel.read.dwg;
+
+/** Numbers of the fixed kinds of objects. */
+final class Kind {
+    static final int TEXT = 1, ATTRIB = 2, ATTDEF = 3, BLOCK = 4, ENDBLK = 5, SEQEND = 6, INSERT = 7, MINSERT = 8, VERTEX_2D = 10, VERTEX_3D = 11, VERTEX_MESH = 12,
+        VERTEX_PFACE = 13, VERTEX_FACE = 14, POLYLINE_2D = 15, POLYLINE_3D = 16, ARC = 17, CIRCLE = 18, LINE = 19, DIM_ORDINATE = 20, DIM_LINEAR = 21, DIM_ALIGNED = 22,
+        DIM_ANGLE_3P = 23, DIM_ANGLE_2L = 24, DIM_RADIUS = 25, DIM_DIAMETER = 26, POINT = 27, FACE = 28, POLYLINE_PFACE = 29, POLYLINE_MESH = 30, SOLID = 31, TRACE = 32, SHAPE = 33,
+        VIEWPORT = 34, ELLIPSE = 35, SPLINE = 36, REGION = 37, SOLID_3D = 38, BODY = 39, RAY = 40, XLINE = 41, OLE_FRAME = 43, MTEXT = 44, LEADER = 45, TOLERANCE = 46, MLINE = 47,
+        BLOCK_HEADER = 49, LAYER = 51, STYLE = 53, LTYPE = 57, DIMSTYLE = 69, OLE2_FRAME = 74, LWPOLYLINE = 77, HATCH = 78, LAYOUT = 82, PROXY = 498;
+    static final int FIRST_CLASS = 500;
+
+    private Kind() { }
+
+    /** The text form's word for entities that are counted only; "" for what is no entity. */
+    static String counted(int type) {
+        return switch (type) {
+            case SHAPE -> "SHAPE";
+            case REGION -> "REGION";
+            case SOLID_3D -> "3DSOLID";
+            case BODY -> "BODY";
+            case OLE_FRAME -> "OLEFRAME";
+            case TOLERANCE -> "TOLERANCE";
+            case MLINE -> "MLINE";
+            case OLE2_FRAME -> "OLE2FRAME";
+            case PROXY -> "ACAD_PROXY_ENTITY";
+            default -> "";
+        };
+    }
+
+    static boolean isEntity(int type) {
+        return type >= TEXT && type <= MINSERT || type >= VERTEX_2D && type <= XLINE || type >= OLE_FRAME && type <= MLINE || type == OLE2_FRAME || type == LWPOLYLINE || type == HATCH
+            || type == PROXY;
+    }
+
+    static boolean isRecord(int type) {
+        return type == BLOCK_HEADER || type == LAYER || type == LTYPE || type == DIMSTYLE || type == LAYOUT;
+    }
+}

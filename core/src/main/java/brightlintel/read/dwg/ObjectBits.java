@@ -1,0 +1,130 @@
+package brightlintel.read.dwg;
+
+import brightlintel.drawing.Colour;
+import java.nio.charset.Charset;
+
+/** One object, opened: its data, its texts and its references, each at its beginning. Used again for the next object. */
+final class ObjectBits {
+    private static final int SMALLEST = 2;
+    private final Version version;
+    private final byte[] objects;
+    private final Bits data;
+    private final Bits texts;
+    private final Bits references;
+    private final Strings strings;
+    private long place, start, end;
+    private int type;
+    private long handle;
+    private long referencesAt;
+
+    ObjectBits(Version version, Charset charset, byte[] objects) {
+        this.version = version;
+        this.objects = objects;
+        data = new Bits(objects, 0, 0);
+        texts = new Bits(objects, 0, 0);
+        references = new Bits(objects, 0, 0);
+        strings = new Strings(version, charset);
+    }
+
+    Version version() {
+        return version;
+    }
+
+    Bits data() {
+        return data;
+    }
+
+    int type() {
+        return type;
+    }
+
+    long handle() {
+        return handle;
+    }
+
+    /** Bytes from where the map points to behind the checksum. */
+    long length() {
+        return (end >> 3) + 2 - place;
+    }
+
+    String text() {
+        return strings.text();
+    }
+
+    Colour colour() {
+        return Colours.read(data, version, strings);
+    }
+
+    /** The next reference; 0 where the object has no more. */
+    long reference() {
+        return references.left() < 8 ? 0 : references.handle(handle);
+    }
+
+    /** Opens the object at a place as far as its type. */
+    int open(long at) {
+        place = at;
+        data.over(objects, 8 * at, 8L * objects.length);
+        long size = data.modularShort(), referenceBits = 0;
+        if (version.from(Version.R2010)) referenceBits = data.modular();
+        start = data.position();
+        end = start + 8 * size;
+        if (size < SMALLEST || end + 16 > 8L * (objects.length - Bits.ROOM)) throw new Damaged("an object of " + size + " bytes");
+        data.over(objects, start, end);
+        type = version.from(Version.R2010) ? newType() : data.bitShort() & 0xffff;
+        if (version.from(Version.R2010)) referencesAt = end - referenceBits;
+        return type;
+    }
+
+    private int newType() {
+        return switch (data.two()) {
+            case 0 -> data.rawByte();
+            case 1 -> data.rawByte() + 0x1F0;
+            default -> data.rawShort();
+        };
+    }
+
+    /** Whether the checksum behind the object fits. */
+    boolean isIntact() {
+        int n = (int) length() - 2, stored = objects[(int) place + n] & 255 | (objects[(int) place + n + 1] & 255) << 8;
+        return Crc.of(0xC0C1, objects, (int) place, n) == stored;
+    }
+
+    /** Goes on to the handle, over extended data, and divides the streams. */
+    void begin() {
+        if (!version.from(Version.R2010)) referencesAt = start + (data.rawLong() & 0xffffffffL);
+        if (referencesAt > end || referencesAt < data.position()) throw new Damaged("references outside their object");
+        divide();
+        handle = data.handle(0);
+        for (int n = data.bitShort(); n != 0; n = data.bitShort()) {
+            data.handle(handle);
+            data.skip(8L * (n & 0xffff));
+        }
+    }
+
+    /** Texts end with a flag just before the references, and before it their length in bits, of one or two words. */
+    private void divide() {
+        long here = data.position();
+        data.over(objects, here, referencesAt);
+        references.over(objects, referencesAt, end);
+        if (!version.from(Version.R2007)) {
+            strings.over(data, null);
+            return;
+        }
+        long flag = referencesAt - 1;
+        data.seek(flag);
+        if (!data.bit()) strings.over(data, null);
+        else {
+            data.seek(flag - 16);
+            long size = data.rawShort(), last = flag - 16;
+            if ((size & 0x8000) != 0) {
+                last -= 16;
+                data.seek(last);
+                size = size & 0x7fff | (long) data.rawShort() << 15;
+            }
+            if (size > last - here) throw new Damaged("texts of " + size + " bits");
+            texts.over(objects, last - size, last);
+            strings.over(data, texts);
+        }
+        data.over(objects, here, referencesAt);
+    }
+}

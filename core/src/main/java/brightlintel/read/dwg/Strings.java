@@ -1,0 +1,44 @@
+package brightlintel.read.dwg;
+
+import brightlintel.read.CodePages;
+import java.nio.charset.Charset;
+
+/** Texts: in the data as bytes of a code page before 2007, in a stream of their own as sixteen-bit units since. */
+final class Strings {
+    private final Version version;
+    private final Charset charset;
+    private Bits data;
+    private Bits stream;
+
+    Strings(Version version, Charset charset) {
+        this.version = version;
+        this.charset = charset;
+    }
+
+    /** @param stream of texts, or null where the object has none */
+    void over(Bits data, Bits stream) {
+        this.data = data;
+        this.stream = stream;
+    }
+
+    /** TV. */
+    String text() {
+        return version.from(Version.R2007) ? stream == null ? "" : wide(stream) : narrow(data, charset);
+    }
+
+    static String narrow(Bits in, Charset charset) {
+        int n = in.count(in.bitShort() & 0xffff, 8);
+        byte[] b = new byte[n];
+        for (int i = 0; i < n; i++) b[i] = (byte) in.rawByte();
+        while (n > 0 && b[n - 1] == 0) n--;
+        return CodePages.decode(charset, b, 0, n);
+    }
+
+    static String wide(Bits in) {
+        int n = in.count(in.bitShort() & 0xffff, 16);
+        char[] c = new char[n];
+        for (int i = 0; i < n; i++) c[i] = (char) in.rawShort();
+        while (n > 0 && c[n - 1] == 0) n--;
+        return new String(c, 0, n);
+    }
+}

@@ -1,0 +1,40 @@
+package brightlintel.read.dwg;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** Layouts of the format, in the order they came. */
+enum Version {
+    R2000("AC1015"), R2004("AC1018"), R2007("AC1021"), R2010("AC1024"), R2013("AC1027"), R2018("AC1032");
+
+    private final String word;
+
+    Version(String word) {
+        this.word = word;
+    }
+
+    String word() {
+        return word;
+    }
+
+    boolean from(Version v) {
+        return compareTo(v) >= 0;
+    }
+
+    /** How people call a version that is not read, with the word of the file. */
+    static String release(String word) {
+        String name = switch (word) {
+            case "AC1014" -> "R14";
+            case "AC1012" -> "R13";
+            case "AC1009" -> "R11 or R12";
+            case "AC1006" -> "R10";
+            case "AC1004", "AC1003" -> "R9";
+            default -> "";
+        };
+        return name.isEmpty() ? word : name + " (" + word + ")";
+    }
+
+    static Optional<Version> of(String word) {
+        return Arrays.stream(values()).filter(v -> v.word.equals(word)).findFirst();
+    }
+}
