@@ -25,6 +25,8 @@ module brightlintel.core {
     exports brightlintel.view3d;
     exports brightlintel.store;
     exports brightlintel.write.ifc;
+    exports brightlintel.write;
+    exports brightlintel.write.dwg;
     exports brightlintel.write.dxf;
     exports brightlintel.demo;
     exports brightlintel.receive;

@@ -2,13 +2,18 @@ package brightlintel.cli;
 
 import brightlintel.building.Project;
 import brightlintel.building.Storey;
+import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.RawDrawing;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
 import brightlintel.paint.Palette;
 import brightlintel.paint.Pictures;
 import brightlintel.paint.Png;
 import brightlintel.paint.Raster;
+import brightlintel.read.DrawingReader;
+import brightlintel.read.ReadLimits;
+import brightlintel.read.Sniffer;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
@@ -16,6 +21,8 @@ import brightlintel.store.Originals;
 import brightlintel.store.ProjectFile;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
+import brightlintel.write.DrawingFormat;
+import brightlintel.write.dxf.BasePlan;
 import brightlintel.write.ifc.IfcWriter;
 import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;
@@ -26,11 +33,12 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
@@ -39,26 +47,27 @@ import picocli.CommandLine.Spec;
 final class ConvertCommand implements Callable<Integer> {
     @Spec private CommandSpec spec;
     @Parameters(paramLabel = "PROJECT.lintel|DRAWING") private Path file;
-    @Option(names = "--to", required = true, paramLabel = "OUT.(ifc|png|dxf)") private Path to;
+    @Option(names = "--to", required = true, paramLabel = "OUT.(ifc|png|dxf|dwg)") private Path to;
     @Option(names = "--view", paramLabel = "plan|3d", defaultValue = "3d") private String view;
     @Option(names = "--storey", paramLabel = "NAME", description = "the plan of this storey, or this storey alone in 3D") private String storey;
-    @Option(names = "--unit", paramLabel = "mm|m", defaultValue = "mm", description = "of a base plan in DXF") private String units;
+    @Option(names = "--unit", paramLabel = "mm|m", defaultValue = "mm", description = "of a base plan in DXF or DWG") private String units;
     @Option(names = "--size", paramLabel = "WxH", defaultValue = "1600x1000") private String size;
 
     @Override public Integer call() throws Exception {
         String ending = to.getFileName().toString().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
-        if (!Set.of("ifc", "png", "dxf").contains(ending)) throw wrong("--to must end in .ifc, .png or .dxf: " + to.getFileName());
+        Optional<DrawingFormat> format = DrawingFormat.of(ending);
+        if (format.isEmpty() && !Set.of("ifc", "png").contains(ending)) throw wrong("--to must end in .ifc, .png, .dxf or .dwg: " + to.getFileName());
         if (!Set.of("mm", "m").contains(units)) throw wrong("--unit is mm or m, not " + units);
-        boolean project = brightlintel.read.Sniffer.sniff(existing(file)) == brightlintel.drawing.Format.PROJECT;
-        if (ending.equals("dxf") && !project) {
-            write(brightlintel.read.DrawingReader.read(file, brightlintel.read.ReadLimits.DEFAULT, Progress.NONE));
+        boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
+        if (format.isPresent() && !project) {
+            write(DrawingReader.read(file, ReadLimits.DEFAULT, Progress.NONE), format.get());
             return Main.DONE;
         }
         if (!Set.of("plan", "3d").contains(view)) throw wrong("--view is plan or 3d, not " + view);
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
         Project p = ProjectFile.open(file, shelf.originals());
         if (ending.equals("ifc")) ifc(p);
-        else if (ending.equals("dxf")) basePlan(p, shelf);
+        else if (format.isPresent()) basePlan(p, shelf, format.get());
         else picture(p, shelf);
         return Main.DONE;
     }
@@ -73,20 +82,20 @@ final class ConvertCommand implements Callable<Integer> {
     }
 
     /** What cannot be written is named. */
-    private void write(brightlintel.drawing.RawDrawing drawing) throws IOException {
+    private void write(RawDrawing drawing, DrawingFormat format) throws IOException {
         try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
-            brightlintel.write.dxf.DxfWriter.write(drawing, out).forEach((kind, n) -> spec.commandLine().getErr().println("note: left out " + n + " " + kind));
+            format.write(drawing, out).forEach((kind, n) -> spec.commandLine().getErr().println("note: left out " + n + " " + kind));
         }
     }
 
-    private void basePlan(Project p, DrawingShelf shelf) throws IOException {
+    private void basePlan(Project p, DrawingShelf shelf, DrawingFormat format) throws IOException {
         Storey s = chosen(p).orElse(p.storeys().getFirst());
-        var unit = units.equals("m") ? brightlintel.write.dxf.BasePlan.Unit.METRE : brightlintel.write.dxf.BasePlan.Unit.MILLIMETRE;
-        write(brightlintel.write.dxf.BasePlan.of(p, s.id(), shelf.placed(p, s.id(), Progress.NONE), unit));
+        BasePlan.Unit unit = units.equals("m") ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE;
+        write(BasePlan.of(p, s.id(), shelf.placed(p, s.id(), Progress.NONE), unit), format);
     }
 
-    private java.util.Optional<Storey> chosen(Project p) {
-        java.util.Optional<Storey> found = p.storeys().stream().filter(s -> s.name().equalsIgnoreCase(storey)).findFirst();
+    private Optional<Storey> chosen(Project p) {
+        Optional<Storey> found = p.storeys().stream().filter(s -> s.name().equalsIgnoreCase(storey)).findFirst();
         if (storey != null && found.isEmpty()) throw wrong("there is no storey " + storey + "; there are " + String.join(", ", p.storeys().stream().map(Storey::name).toList()));
         return found;
     }

@@ -21,6 +21,19 @@ public record Colour(int index, Optional<Integer> rgb) {
         return rgb.orElseGet(() -> ofIndex(index));
     }
 
+    /** The index whose colour is nearest to a true one. */
+    public static int nearest(int rgb) {
+        int best = 7, least = Integer.MAX_VALUE;
+        for (int i = 1; i < 256; i++) {
+            int c = ofIndex(i), dr = (c >> 16 & 255) - (rgb >> 16 & 255), dg = (c >> 8 & 255) - (rgb >> 8 & 255), db = (c & 255) - (rgb & 255), d = dr * dr + dg * dg + db * db;
+            if (d < least) {
+                least = d;
+                best = i;
+            }
+        }
+        return best;
+    }
+
     private static int ofIndex(int i) {
         int[] plain = {0x000000, 0xff0000, 0xffff00, 0x00ff00, 0x00ffff, 0x0000ff, 0xff00ff, 0x000000, 0x808080, 0xc0c0c0};
         if (i < plain.length) return plain[Math.max(i, 0)];

@@ -14,7 +14,7 @@ final class Classes {
         Map<Integer, DwgClass> out = new HashMap<>();
         try {
             Version v = c.version();
-            Bits in = new Bits(c.classes(), 8L * Container.CLASSES_MARK.length, 8L * (c.classes().length - Bits.ROOM));
+            Bits in = new Bits(c.classes(), 8L * Marks.CLASSES.length, 8L * (c.classes().length - Bits.ROOM));
             long end = 8L * (in.rawLong() & 0xffffffffL);
             if (v == Version.R2018 || v.from(Version.R2010) && maintenance > 3) in.rawLong();
             end += in.position();

@@ -13,14 +13,14 @@ import java.util.Arrays;
  * @param metric  the file's word on metric or imperial, -1 where it has none
  */
 record Container(Version version, Charset charset, byte[] header, byte[] classes, byte[] map, byte[] objects, int metric) {
-    static final byte[] HEADER_MARK = bytes(0xCF, 0x7B, 0x1F, 0x23, 0xFD, 0xDE, 0x38, 0xA9, 0x5F, 0x7C, 0x68, 0xB8, 0x4E, 0x6D, 0x33, 0x5F);
-    static final byte[] CLASSES_MARK = bytes(0x8D, 0xA1, 0xC4, 0xB8, 0xC4, 0xA9, 0xF8, 0xC5, 0xC0, 0xDC, 0xF4, 0x5F, 0xE7, 0xCF, 0xB6, 0x8A);
     static final byte[] NONE = new byte[Bits.ROOM];
 
-    private static byte[] bytes(int... v) {
-        byte[] b = new byte[v.length];
-        for (int i = 0; i < v.length; i++) b[i] = (byte) v[i];
-        return b;
+    /** Behind the template's description, in wide units since 2007; an empty part means the format's own default, imperial. */
+    static int metric(byte[] template, Version version) {
+        int size = template.length - Bits.ROOM;
+        if (size < 2) return 0;
+        int text = template[0] & 255 | (template[1] & 255) << 8, at = 2 + (version.from(Version.R2007) ? 2 : 1) * text;
+        return at + 2 <= size ? template[at] & 255 : 0;
     }
 
     static byte[] roomy(byte[] b) {

@@ -2,6 +2,7 @@ package brightlintel.read.dwg;
 
 /** The sixteen-bit checksum of headers, maps and objects. */
 public final class Crc {
+    public static final int SEED = 0xC0C1;
     private static final int[] TABLE = new int[256];
 
     static {

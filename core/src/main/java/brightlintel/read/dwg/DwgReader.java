@@ -77,7 +77,7 @@ public final class DwgReader {
         try {
             return switch (v) {
                 case R2000 -> Plain.open(bytes, charset, report);
-                case R2007 -> throw new Damaged("not yet");
+                case R2007 -> Paged2007.open(bytes, report);
                 default -> Paged.open(bytes, v, charset, report);
             };
         } catch (Damaged e) {
@@ -87,16 +87,16 @@ public final class DwgReader {
 
     private void objects() {
         classes = Classes.read(container, maintenance);
-        ObjectMap map = ObjectMap.read(container.map());
         ObjectBits o = new ObjectBits(container.version(), container.charset(), container.objects());
-        int[] kinds = new int[map.size()];
-        for (int i = 0; i < map.size(); i++) {
-            beat(i, 2L * map.size());
-            kinds[i] = record(o, map.place(i));
+        long[] places = new Survey(o, container.objects(), t -> Kind.isFixed(t) || classes.containsKey(t), report).places(ObjectMap.read(container.map()));
+        int[] kinds = new int[places.length];
+        for (int i = 0; i < places.length; i++) {
+            beat(i, 2L * places.length);
+            kinds[i] = record(o, places[i]);
         }
-        for (int i = 0; i < map.size(); i++) {
-            beat(map.size() + i, 2L * map.size());
-            if (kinds[i] >= 0) entity(o, map.place(i), kinds[i]);
+        for (int i = 0; i < places.length; i++) {
+            beat(places.length + i, 2L * places.length);
+            if (kinds[i] >= 0) entity(o, places[i], kinds[i]);
         }
     }
 
@@ -109,8 +109,9 @@ public final class DwgReader {
         try {
             int type = o.open(place);
             DwgClass c = classes.get(type);
-            if (Kind.isRecord(type)) records.read(o, type);
-            else if (c != null && c.name().equals("IMAGEDEF")) records.read(o, type);
+            String name = c == null ? "" : c.name();
+            if (Kind.isRecord(type) || name.equals("IMAGEDEF")) records.read(o, type);
+            else if (name.equals("LAYOUT")) records.read(o, Kind.LAYOUT);
             return Kind.isEntity(type) || c != null && c.entity() ? type : -1;
         } catch (Damaged e) {
             report.say(Code.OBJECT_DAMAGED, new Location.Offset(place), e.getMessage());

@@ -11,7 +11,6 @@ import java.util.Optional;
  */
 record EntityHead(int mode, int reactors, boolean extension, boolean links, Colour colour, boolean colourReference, double lineTypeScale, int lineType, int plotStyle,
                   int material, int shadow, int visualStyles, boolean visible, int weight) {
-    private static final int[] WEIGHTS = {0, 5, 9, 13, 15, 18, 20, 25, 30, 35, 40, 50, 53, 60, 70, 80, 90, 100, 106, 120, 140, 158, 200, 211};
     private static final int TRUE_COLOUR = 0x8000, REFERENCE = 0x4000, TRANSPARENCY = 0x2000;
 
     static EntityHead read(ObjectBits o) {
@@ -40,12 +39,7 @@ record EntityHead(int mode, int reactors, boolean extension, boolean links, Colo
         }
         if (v.from(Version.R2010)) for (int i = 0; i < 3; i++) if (in.bit()) visual++;
         boolean visible = (in.bitShort() & 1) == 0;
-        return new EntityHead(mode, reactors, extension, links, colour, reference, scale, lineType, plotStyle, material, shadow, visual, visible, weight(in.rawByte()));
-    }
-
-    /** Hundredths of a millimetre; by layer, by block and the usual one as the text form gives them. */
-    static int weight(int index) {
-        return index < WEIGHTS.length ? WEIGHTS[index] : index == 30 ? -2 : index == 31 ? -3 : -1;
+        return new EntityHead(mode, reactors, extension, links, colour, reference, scale, lineType, plotStyle, material, shadow, visual, visible, Weights.of(in.rawByte()));
     }
 
     /**

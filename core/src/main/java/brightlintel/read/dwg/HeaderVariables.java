@@ -29,7 +29,7 @@ final class HeaderVariables {
     static Map<String, String> read(Container c, int maintenance) {
         HeaderVariables h = new HeaderVariables(c.version(), c.charset(), c.version() == Version.R2018 || c.version().from(Version.R2010) && maintenance > 3);
         try {
-            h.in = new Bits(c.header(), 8L * Container.HEADER_MARK.length, 8L * (c.header().length - Bits.ROOM));
+            h.in = new Bits(c.header(), 8L * Marks.HEADER.length, 8L * (c.header().length - Bits.ROOM));
             h.texts.over(h.in, null);
             h.all();
         } catch (Damaged e) {

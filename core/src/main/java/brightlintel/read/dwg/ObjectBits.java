@@ -86,7 +86,7 @@ final class ObjectBits {
     /** Whether the checksum behind the object fits. */
     boolean isIntact() {
         int n = (int) length() - 2, stored = objects[(int) place + n] & 255 | (objects[(int) place + n + 1] & 255) << 8;
-        return Crc.of(0xC0C1, objects, (int) place, n) == stored;
+        return Crc.of(Crc.SEED, objects, (int) place, n) == stored;
     }
 
     /** Goes on to the handle, over extended data, and divides the streams. */

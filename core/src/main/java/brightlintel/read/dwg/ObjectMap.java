@@ -13,16 +13,17 @@ final class ObjectMap {
     static ObjectMap read(byte[] part) {
         ObjectMap m = new ObjectMap();
         try {
-            m.sections(new Bits(part, 0, 8L * (part.length - Bits.ROOM)));
+            m.sections(part, new Bits(part, 0, 8L * (part.length - Bits.ROOM)));
         } catch (Damaged e) {
             m.broken = true;
         }
         return m;
     }
 
-    private void sections(Bits in) {
+    /** The last section is empty; each has its checksum behind it, the high byte first. */
+    private void sections(byte[] part, Bits in) {
         while (in.left() >= 16) {
-            int n = in.rawByte() << 8 | in.rawByte();
+            int from = (int) (in.position() >> 3), n = in.rawByte() << 8 | in.rawByte();
             if (n <= 2) return;
             long end = in.position() + 8L * (n - 2), handle = 0, place = 0;
             while (in.position() < end) {
@@ -31,12 +32,12 @@ final class ObjectMap {
                 add(handle, place);
             }
             in.seek(end);
-            in.skip(16);
+            if (Crc.of(Crc.SEED, part, from, n) != (in.rawByte() << 8 | in.rawByte())) broken = true;
         }
         broken = true;
     }
 
-    void add(long handle, long place) {
+    private void add(long handle, long place) {
         if (size == handles.length) {
             handles = Arrays.copyOf(handles, 2 * size);
             places = Arrays.copyOf(places, 2 * size);

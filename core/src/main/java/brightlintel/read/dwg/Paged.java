@@ -36,15 +36,7 @@ final class Paged {
         Paged p = new Paged(file, report);
         p.maps();
         byte[] template = p.part("AcDb:Template", false);
-        return new Container(version, charset, p.part("AcDb:Header", true), p.part("AcDb:Classes", true), p.part("AcDb:Handles", true), p.part("AcDb:AcDbObjects", true), p.parts.containsKey("AcDb:Template") ? metric(template, version) : -1);
-    }
-
-    /** Behind the template's description, in wide units since 2007; an empty part means the format's own default, imperial. */
-    static int metric(byte[] template, Version version) {
-        int size = template.length - Bits.ROOM;
-        if (size < 2) return 0;
-        int text = template[0] & 255 | (template[1] & 255) << 8, at = 2 + (version.from(Version.R2007) ? 2 : 1) * text;
-        return at + 2 <= size ? template[at] & 255 : 0;
+        return new Container(version, charset, p.part("AcDb:Header", true), p.part("AcDb:Classes", true), p.part("AcDb:Handles", true), p.part("AcDb:AcDbObjects", true), p.parts.containsKey("AcDb:Template") ? Container.metric(template, version) : -1);
     }
 
     private void maps() {

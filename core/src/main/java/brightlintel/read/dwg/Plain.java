@@ -7,7 +7,7 @@ import java.nio.charset.Charset;
 
 /** The layout without pages (R2000): a short list at the head tells where each part lies. */
 final class Plain {
-    private static final int LIST = 0x15, ENTRY = 9, MOST = 64;
+    private static final int LIST = 0x15, ENTRY = 9, MOST = 64, TEMPLATE = 4;
 
     private Plain() { }
 
@@ -20,7 +20,7 @@ final class Plain {
             int at = LIST + 4 + ENTRY * i, number = file[at];
             long from = Container.intAt(file, at + 1), size = Container.intAt(file, at + 5);
             if (number >= 0 && number < 3) parts[number] = Container.part(file, from, size, name(number), report);
-            else if (number == 4 && size >= 4 && from > 0 && from + size <= file.length - Bits.ROOM) metric = file[(int) from] == 0 && size > 4 ? file[(int) (from + size - 4)] : Container.intAt(file, from);
+            else if (number == TEMPLATE && size > 0) metric = Container.metric(Container.part(file, from, size, "template", report), Version.R2000);
         }
         for (int i = 0; i < 3; i++)
             if (parts[i] == null) {

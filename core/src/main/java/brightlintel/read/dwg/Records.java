@@ -79,7 +79,7 @@ final class Records {
         o.reference();
         o.reference();
         if (version.from(Version.R2007)) o.reference();
-        Layer l = new Layer(name, colour, (flags & OFF) != 0, (flags & FROZEN) != 0, (flags & LOCKED) != 0, "", EntityHead.weight(flags >> 5 & 31), (flags & PLOTTED) != 0, true);
+        Layer l = new Layer(name, colour, (flags & OFF) != 0, (flags & FROZEN) != 0, (flags & LOCKED) != 0, "", Weights.of(flags >> 5 & 31), (flags & PLOTTED) != 0, true);
         layers.put(o.handle(), new LayerRecord(l, o.reference()));
     }
 

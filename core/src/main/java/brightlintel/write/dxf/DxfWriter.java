@@ -171,17 +171,9 @@ public final class DxfWriter {
         table("BLOCK_RECORD", d.blocks().size() + 1 + Math.max(1, drawn.size()));
         sheet("Model", "*Model_Space", d.space(new SpaceKey.Model()).orElse(new Space(new SpaceKey.Model(), List.of())));
         if (drawn.isEmpty()) sheet("Layout1", "*Paper_Space", new Space(new SpaceKey.Layout("Layout1"), List.of()));
-        for (int i = 0; i < drawn.size(); i++) sheet(nameOf(drawn.get(i)), "*Paper_Space" + (i == 0 ? "" : i - 1), drawn.get(i));
+        for (int i = 0; i < drawn.size(); i++) sheet(drawn.get(i).key().name(), "*Paper_Space" + (i == 0 ? "" : i - 1), drawn.get(i));
         d.blocks().values().forEach(b -> record("BLOCK_RECORD", "AcDbBlockTableRecord", b.name()));
         out.p(0, "ENDTAB");
-    }
-
-    private static String nameOf(Space s) {
-        return switch (s.key()) {
-            case SpaceKey.Model _ -> "Model";
-            case SpaceKey.Layout(String name) -> name;
-            case SpaceKey.Page(int number) -> "Page " + number;
-        };
     }
 
     private void sheet(String name, String block, Space space) {

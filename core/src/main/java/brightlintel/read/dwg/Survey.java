@@ -1,0 +1,100 @@
+package brightlintel.read.dwg;
+
+import brightlintel.drawing.Code;
+import brightlintel.drawing.Location;
+import brightlintel.drawing.Report;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.IntPredicate;
+
+/**
+ * Where the objects lie. The map tells; each object's checksum tells whether the map is right. Where it is not, objects are looked for by their
+ * beginnings and checksums all over the part.
+ */
+final class Survey {
+    private static final int FIRST = 0x80, WORK_PER_BYTE = 32, LEAST_WORK = 1 << 20;
+    private final ObjectBits o;
+    private final byte[] objects;
+    private final IntPredicate known;
+    private final Report.Builder report;
+
+    private record Found(long handle, long place) { }
+
+    /** @param known whether a number is that of a kind of objects */
+    Survey(ObjectBits o, byte[] objects, IntPredicate known, Report.Builder report) {
+        this.o = o;
+        this.objects = objects;
+        this.known = known;
+        this.report = report;
+    }
+
+    /** Places of all objects to be read, in the order of their handles. */
+    long[] places(ObjectMap map) {
+        boolean[] opened = new boolean[map.size()], intact = new boolean[map.size()];
+        int whole = 0, lost = 0;
+        for (int i = 0; i < map.size(); i++) {
+            opened[i] = opens(map.place(i));
+            intact[i] = opened[i] && o.isIntact();
+            if (intact[i]) whole++;
+            if (!opened[i]) lost++;
+        }
+        // some writers leave checksums out: where most are wrong they tell nothing
+        boolean trusted = 2L * whole >= map.size();
+        boolean broken = map.isBroken() || lost > 0;
+        List<Found> list = new ArrayList<>(map.size());
+        for (int i = 0; i < map.size(); i++) {
+            if (!opened[i]) continue;
+            if (!intact[i] && trusted) {
+                report.say(Code.CHECKSUM_WRONG, new Location.Offset(map.place(i)), "object");
+                if (broken) continue;
+            }
+            list.add(new Found(map.handle(i), map.place(i)));
+        }
+        if (broken && trusted) recover(list);
+        return list.stream().mapToLong(Found::place).toArray();
+    }
+
+    private boolean opens(long at) {
+        try {
+            return known.test(o.open(at));
+        } catch (Damaged e) {
+            return false;
+        }
+    }
+
+    private void recover(List<Found> list) {
+        int mapped = list.size();
+        Set<Long> places = new HashSet<>(), handles = new HashSet<>();
+        for (Found f : list) {
+            places.add(f.place);
+            handles.add(f.handle);
+        }
+        long end = objects.length - Bits.ROOM - 4L, work = 0, most = (long) WORK_PER_BYTE * objects.length + LEAST_WORK;
+        for (long at = Math.min(FIRST, end); at < end && work < most; ) {
+            if (!opens(at)) {
+                at++;
+                continue;
+            }
+            boolean named = places.contains(at);
+            if (!named) work += o.length();
+            at += named || o.isIntact() && taken(at, handles, list) ? o.length() : 1;
+        }
+        report.say(Code.MAP_BROKEN, new Location.Whole(), mapped, list.size());
+        if (list.size() > mapped) report.say(Code.OBJECTS_RECOVERED, new Location.Whole(), list.size() - mapped, list.size());
+        list.sort(Comparator.comparingLong(Found::handle));
+    }
+
+    /** An older copy of an object that is known already is passed over. */
+    private boolean taken(long at, Set<Long> handles, List<Found> list) {
+        try {
+            o.begin();
+            if (handles.add(o.handle())) list.add(new Found(o.handle(), at));
+            return true;
+        } catch (Damaged e) {
+            return false;
+        }
+    }
+}

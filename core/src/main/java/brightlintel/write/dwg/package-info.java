@@ -1,0 +1,2 @@
+/** Writes drawings as DWG of R2000, which every reader of such files takes. */
+package brightlintel.write.dwg;

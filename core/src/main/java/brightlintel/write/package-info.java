@@ -1,0 +1,2 @@
+/** What is handed over, each format in a package of its own. */
+package brightlintel.write;
