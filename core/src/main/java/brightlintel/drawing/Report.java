@@ -26,7 +26,7 @@ public record Report(List<Entry> entries) {
 
     public Report and(Report more) {
         Builder b = new Builder();
-        for (Report r : List.of(this, more)) r.entries.forEach(b::add);
+        for (Report r : List.of(this, more)) b.append(r);
         return b.build();
     }
 
@@ -38,6 +38,10 @@ public record Report(List<Entry> entries) {
             counts.merge(code, 1L, Long::sum);
             List<Diagnostic> list = first.computeIfAbsent(code, _ -> new ArrayList<>());
             if (list.size() < KEPT) list.add(new Diagnostic(code, at, List.of(values)));
+        }
+
+        public void append(Report r) {
+            r.entries.forEach(this::add);
         }
 
         private void add(Entry e) {

@@ -31,6 +31,13 @@ public final class HashedStream extends InputStream {
         ahead = Thread.ofPlatform().daemon().name("read-ahead").start(() -> run(in));
     }
 
+    /** Of bytes that are read already. */
+    public static String hexOf(byte[] bytes, int n) {
+        MessageDigest sha = sha256();
+        sha.update(bytes, 0, n);
+        return HexFormat.of().formatHex(sha.digest());
+    }
+
     static MessageDigest sha256() {
         try {
             return MessageDigest.getInstance("SHA-256");

@@ -5,7 +5,12 @@ import java.util.Optional;
 
 /** Colours of records and of the values within objects. */
 final class Colours {
-    private static final int TRUE = 0xC2, INDEX = 0xC3;
+    private static final int TRUE = 0xC2, INDEX = 0xC3, MOST = 257;
+    private static final Colour[] PLAIN = new Colour[MOST + 1];
+
+    static {
+        for (int i = 0; i <= MOST; i++) PLAIN[i] = i == 256 ? Colour.BY_LAYER : i == 0 ? Colour.BY_BLOCK : new Colour(i, Optional.empty());
+    }
 
     private Colours() { }
 
@@ -26,6 +31,6 @@ final class Colours {
 
     static Colour of(int index, Optional<Integer> rgb) {
         if (rgb.isPresent()) return new Colour(index == 0 ? 256 : index, rgb);
-        return index == 256 ? Colour.BY_LAYER : index == 0 ? Colour.BY_BLOCK : new Colour(Math.min(index, 257), rgb);
+        return PLAIN[Math.min(index, MOST)];
     }
 }

@@ -21,6 +21,7 @@ import brightlintel.read.HashedStream;
 import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -29,21 +30,24 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 
 /**
  * Opens the container, reads the records that entities refer to, then the entities in the order of the map of objects. An object that makes no
  * sense is left out and counted; where the map is broken, objects are looked for by their checksums.
  */
 public final class DwgReader {
-    private static final int PULSE_EVERY = 4096, VERSION = 6, MAINTENANCE = 11, CODE_PAGE = 0x13, SMALLEST = 0x100;
+    private static final int PULSE_EVERY = 4096, RUN = 4096, VERSION = 6, MAINTENANCE = 11, CODE_PAGE = 0x13, SMALLEST = 0x100;
     private final Container container;
     private final int maintenance;
     private final ReadLimits limits;
     private final Report.Builder report;
     private final Progress progress;
     private final Records records;
-    private final EntityReader entities;
     private Map<Integer, DwgClass> classes = Map.of();
+    private Gathered gathered = new Gathered();
 
     private DwgReader(Container container, int maintenance, ReadLimits limits, Report.Builder report, Progress progress) {
         this.container = container;
@@ -52,7 +56,6 @@ public final class DwgReader {
         this.report = report;
         this.progress = progress;
         records = new Records(container.version(), container.charset());
-        entities = new EntityReader(records, limits, report);
     }
 
     public static RawDrawing read(Path file, boolean hash, ReadLimits limits, Progress progress) throws IOException {
@@ -60,13 +63,15 @@ public final class DwgReader {
         long total = Files.size(file);
         if (total > Integer.MAX_VALUE - SMALLEST) throw new Refused(Refused.Why.TOO_BIG, file.getFileName(), total, Integer.MAX_VALUE);
         byte[] bytes = new byte[(int) total + Bits.ROOM];
-        try (HashedStream in = new HashedStream(file, hash)) {
-            int n = in.readNBytes(bytes, 0, (int) total);
-            progress.at(Progress.Stage.READING, n / 4, total);
-            DwgReader r = new DwgReader(open(file, bytes, report), bytes[MAINTENANCE], limits, report, progress);
-            r.objects();
-            return r.drawing(in.sha256Hex());
+        int n;
+        try (InputStream in = Files.newInputStream(file)) {
+            n = in.readNBytes(bytes, 0, (int) total);
         }
+        progress.at(Progress.Stage.READING, 0, total);
+        CompletableFuture<String> sha = hash ? CompletableFuture.supplyAsync(() -> HashedStream.hexOf(bytes, n)) : CompletableFuture.completedFuture("");
+        DwgReader r = new DwgReader(open(file, bytes, report), bytes[MAINTENANCE], limits, report, progress);
+        r.objects();
+        return r.drawing(sha.join());
     }
 
     private static Container open(Path file, byte[] bytes, Report.Builder report) throws Refused {
@@ -87,45 +92,75 @@ public final class DwgReader {
 
     private void objects() {
         classes = Classes.read(container, maintenance);
-        ObjectBits o = new ObjectBits(container.version(), container.charset(), container.objects());
-        long[] places = new Survey(o, container.objects(), t -> Kind.isFixed(t) || classes.containsKey(t), report).places(ObjectMap.read(container.map()));
-        int[] kinds = new int[places.length];
-        for (int i = 0; i < places.length; i++) {
-            beat(i, 2L * places.length);
-            kinds[i] = record(o, places[i]);
-        }
-        for (int i = 0; i < places.length; i++) {
-            beat(places.length + i, 2L * places.length);
-            if (kinds[i] >= 0) entity(o, places[i], kinds[i]);
-        }
+        ObjectBits o = bits();
+        Survey.Places places = new Survey(o, container.objects(), t -> Kind.isFixed(t) || classes.containsKey(t), report).places(ObjectMap.read(container.map()));
+        for (int i = 0; i < places.at().length; i++) record(o, places.at()[i], places.types()[i]);
+        records.settle();
+        entities(places);
     }
 
-    private void beat(long done, long total) {
-        if (done % PULSE_EVERY == 0) progress.at(Progress.Stage.READING, done, total);
+    private ObjectBits bits() {
+        return new ObjectBits(container.version(), container.charset(), container.objects());
     }
 
-    /** @return the kind of what is an entity, else -1 */
-    private int record(ObjectBits o, long place) {
-        try {
-            int type = o.open(place);
-            DwgClass c = classes.get(type);
-            String name = c == null ? "" : c.name();
-            if (Kind.isRecord(type) || name.equals("IMAGEDEF")) records.read(o, type);
-            else if (name.equals("LAYOUT")) records.read(o, Kind.LAYOUT);
-            return Kind.isEntity(type) || c != null && c.entity() ? type : -1;
-        } catch (Damaged e) {
-            report.say(Code.OBJECT_DAMAGED, new Location.Offset(place), e.getMessage());
-            return -1;
-        }
-    }
-
-    private void entity(ObjectBits o, long place, int type) {
+    private void record(ObjectBits o, long place, int type) {
+        String name = type >= Kind.FIRST_CLASS ? className(type) : "";
+        int kind = name.equals("LAYOUT") ? Kind.LAYOUT : type;
+        if (kind != Kind.BLOCK && !Kind.isRecord(kind) && !name.equals("IMAGEDEF")) return;
         try {
             o.open(place);
-            DwgClass c = classes.get(type);
-            entities.read(o, type, c == null ? "" : c.name());
-        } catch (Damaged | IllegalArgumentException e) {
+            if (kind == Kind.BLOCK) records.begun(o);
+            else records.read(o, kind);
+        } catch (Damaged e) {
             report.say(Code.OBJECT_DAMAGED, new Location.Offset(place), e.getMessage());
+        }
+    }
+
+    private String className(int type) {
+        DwgClass c = classes.get(type);
+        return c == null ? "" : c.name();
+    }
+
+    /** Runs of objects are read on all cores and put together in their order. */
+    private void entities(Survey.Places places) {
+        int n = places.at().length, runs = Math.clamp(n / RUN, 1, 4 * Runtime.getRuntime().availableProcessors());
+        Thread caller = Thread.currentThread();
+        AtomicInteger done = new AtomicInteger();
+        record Run(Gathered gathered, Report.Builder report) { }
+        List<Run> all = IntStream.range(0, runs).parallel().mapToObj(k -> {
+            Report.Builder own = new Report.Builder();
+            EntityReader reader = new EntityReader(records, own);
+            ObjectBits o = bits();
+            int from = (int) ((long) n * k / runs), to = (int) ((long) n * (k + 1) / runs);
+            for (int i = from; i < to; i++) {
+                if (isEntity(places.types()[i])) entity(reader, o, places.at()[i], places.types()[i], i, own);
+                if ((i - from) % PULSE_EVERY == PULSE_EVERY - 1) {
+                    int read = done.addAndGet(PULSE_EVERY);
+                    if (Thread.currentThread() == caller) progress.at(Progress.Stage.READING, read, n);
+                }
+            }
+            return new Run(reader.gathered(), own);
+        }).toList();
+        for (Run r : all) {
+            gathered.append(r.gathered);
+            report.append(r.report.build());
+        }
+    }
+
+    private boolean isEntity(int type) {
+        return Kind.isEntity(type) || type >= Kind.FIRST_CLASS && classes.containsKey(type) && classes.get(type).entity();
+    }
+
+    private void entity(EntityReader reader, ObjectBits o, long place, int type, int ordinal, Report.Builder own) {
+        if (ordinal >= limits.entities()) {
+            own.say(Code.TOO_MANY_ENTITIES, new Location.Whole(), limits.entities());
+            return;
+        }
+        try {
+            o.open(place);
+            reader.read(o, type, className(type), ordinal + 1L);
+        } catch (Damaged | IllegalArgumentException e) {
+            own.say(Code.OBJECT_DAMAGED, new Location.Offset(place), e.getMessage());
         }
     }
 
@@ -133,9 +168,9 @@ public final class DwgReader {
         List<Entity> model = new ArrayList<>();
         Map<String, List<Entity>> sheets = new LinkedHashMap<>();
         Map<String, Block> blocks = new LinkedHashMap<>();
-        Map<Long, List<Entity>> byOwner = entities.byOwner();
-        model.addAll(taken(byOwner, EntityReader.MODEL));
-        List<Entity> current = new ArrayList<>(taken(byOwner, EntityReader.SHEET));
+        Map<Long, List<Entity>> byOwner = gathered.joined(report);
+        model.addAll(taken(byOwner, Gathered.MODEL));
+        List<Entity> current = new ArrayList<>(taken(byOwner, Gathered.SHEET));
         records.blocks().forEach((handle, head) -> {
             String key = Names.key(head.name());
             List<Entity> inside = taken(byOwner, handle);

@@ -8,90 +8,44 @@ import brightlintel.drawing.Location;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Style;
 import brightlintel.geom.Vec3;
-import brightlintel.read.ReadLimits;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 
-/** Makes entities of objects and gathers them by their owners. */
+/** Makes entities of objects. */
 final class EntityReader {
-    /** Owner of what lies in the model, and of what lies on the current sheet. */
-    static final long MODEL = -2, SHEET = -1;
     private final Records records;
     private final Report.Builder report;
-    private final ReadLimits limits;
-    private final Map<Long, List<Entity>> byOwner = new LinkedHashMap<>();
-    private final Followers<Vertex> vertices = new Followers<>();
-    private final Followers<Entity.Text> attributes = new Followers<>();
-    private final Map<Style, Style> styles = new HashMap<>();
-    private Style last = Style.PLAIN;
-    private long lastLayer = -1;
-    private long ordinal;
+    private final Styles styles;
+    private final Gathered gathered = new Gathered();
 
-    /** @param faces four vertex numbers of a face, or empty for a place */
-    private record Vertex(Vec3 at, double bulge, int flags, List<Integer> faces) { }
-
-    /** What stands in for a polyline or a block reference until its followers are known. */
-    private record Head(Entity empty, long handle, List<Long> order, double elevation) { }
-
-    private final Map<Entity, Head> heads = new java.util.IdentityHashMap<>();
-
-    EntityReader(Records records, ReadLimits limits, Report.Builder report) {
+    EntityReader(Records records, Report.Builder report) {
         this.records = records;
-        this.limits = limits;
         this.report = report;
+        styles = new Styles(records);
+    }
+
+    Gathered gathered() {
+        return gathered;
     }
 
     /** @param kindName of a class's kind, "" for the fixed ones */
-    void read(ObjectBits o, int type, String kindName) {
-        if (type == Kind.ENDBLK || type == Kind.SEQEND) return;
-        if (ordinal++ >= limits.entities()) {
-            if (ordinal == limits.entities() + 1L) report.say(Code.TOO_MANY_ENTITIES, new Location.Whole(), limits.entities());
-            return;
-        }
+    void read(ObjectBits o, int type, String kindName, long ordinal) {
+        if (type == Kind.ENDBLK || type == Kind.SEQEND || type == Kind.BLOCK) return;
         o.begin();
         EntityHead head = EntityHead.read(o);
         EntityHead.Ties ties = head.ties(o);
-        long owner = head.mode() == 2 ? MODEL : head.mode() == 1 ? SHEET : ties.owner();
-        if (type == Kind.BLOCK) {
-            records.named(owner, o.text());
-            return;
-        }
-        EntityKey key = new EntityKey(Long.toHexString(o.handle()).toUpperCase(Locale.ROOT), ordinal);
-        Style style = style(head, ties);
+        long owner = head.mode() == 2 ? Gathered.MODEL : head.mode() == 1 ? Gathered.SHEET : ties.owner();
         if (type >= Kind.VERTEX_2D && type <= Kind.VERTEX_FACE) {
-            vertices.add(owner, o.handle(), ties.next(), vertex(o, type));
+            gathered.vertex(owner, o.handle(), ties.next(), vertex(o, type));
             return;
         }
-        if (type == Kind.ATTRIB) {
-            Entity.Text a = Texts.text(Entity.TextSort.ATTRIB, key, style, o);
-            if (Finite.is(a)) attributes.add(owner, o.handle(), ties.next(), a);
-            else report.say(Code.NUMBER_NOT_FINITE, new Location.Whole(), "ATTRIB");
-            return;
-        }
-        Entity e = shape(key, style, o, type, kindName);
+        EntityKey key = new EntityKey(Handles.word(o.handle()), ordinal);
+        Style style = styles.of(head, ties);
+        Entity e = type == Kind.ATTRIB ? Texts.text(Entity.TextSort.ATTRIB, key, style, o) : shape(key, style, o, type, kindName);
         if (!Finite.is(e)) report.say(Code.NUMBER_NOT_FINITE, new Location.Whole(), e.kind());
-        else byOwner.computeIfAbsent(owner, _ -> new ArrayList<>()).add(e);
+        else if (type == Kind.ATTRIB) gathered.attribute(owner, o.handle(), ties.next(), (Entity.Text) e);
+        else gathered.add(owner, e);
         if (e instanceof Entity.KnownByKindOnly) report.say(Code.NOT_UNDERSTOOD_YET, new Location.Whole(), e.kind());
-    }
-
-    private Style style(EntityHead h, EntityHead.Ties t) {
-        String lineType = switch (h.lineType()) {
-            case 0 -> "";
-            case 1 -> "ByBlock";
-            case 2 -> "Continuous";
-            default -> records.lineType(t.lineType());
-        };
-        double scale = h.lineTypeScale() > 0 && Double.isFinite(h.lineTypeScale()) ? h.lineTypeScale() : 1;
-        if (t.layer() == lastLayer && last.colour().equals(h.colour()) && last.visible() == h.visible() && last.lineType().equals(lineType) && last.lineTypeScale() == scale
-            && last.weight() == h.weight()) return last;
-        lastLayer = t.layer();
-        String layer = records.layer(t.layer());
-        last = styles.computeIfAbsent(new Style(layer.isEmpty() ? "0" : layer, h.colour(), lineType, scale, h.weight(), h.visible()), s -> s);
-        return last;
     }
 
     private Entity shape(EntityKey key, Style style, ObjectBits o, int type, String kindName) {
@@ -161,7 +115,7 @@ final class EntityReader {
             rowStep = in.bitDouble();
         }
         Entity.Insert e = new Entity.Insert(key, style, up, records.block(o.reference()), at, scale, rotation, columns, rows, columnStep, rowStep, List.of());
-        if (follows) heads.put(e, new Head(e, o.handle(), order(o, owned), 0));
+        if (follows) gathered.head(e, o.handle(), order(o, owned), 0);
         return e;
     }
 
@@ -218,58 +172,20 @@ final class EntityReader {
         }
         int owned = o.version().from(Version.R2004) ? in.bitLong() : 0;
         Entity.Polyline e = new Entity.Polyline(key, style, up, sort, closed, Doubles.NONE, List.of(), rows, columns, List.of());
-        heads.put(e, new Head(e, o.handle(), order(o, owned), z));
+        gathered.head(e, o.handle(), order(o, owned), z);
         return e;
     }
 
-    private static Vertex vertex(ObjectBits o, int type) {
+    private static Gathered.Vertex vertex(ObjectBits o, int type) {
         Bits in = o.data();
         if (type == Kind.VERTEX_FACE) {
             int a = in.bitShort(), b = in.bitShort(), c = in.bitShort();
-            return new Vertex(Vec3.ZERO, 0, 128, List.of(a, b, c, in.bitShort()));
+            return new Gathered.Vertex(Vec3.ZERO, 0, 128, List.of(a, b, c, in.bitShort()));
         }
         int flags = in.rawByte();
         Vec3 at = in.bitPoint();
-        if (type != Kind.VERTEX_2D) return new Vertex(at, 0, flags, List.of());
+        if (type != Kind.VERTEX_2D) return new Gathered.Vertex(at, 0, flags, List.of());
         if (in.bitDouble() >= 0) in.bitDouble();
-        return new Vertex(at, in.bitDouble(), flags, List.of());
-    }
-
-    /** All entities by the handle of their block, followers joined; {@link #MODEL} and {@link #SHEET} for those. */
-    Map<Long, List<Entity>> byOwner() {
-        Map<Long, List<Entity>> out = new LinkedHashMap<>();
-        byOwner.forEach((owner, list) -> {
-            List<Entity> joined = new ArrayList<>(list.size());
-            for (Entity e : list) {
-                Entity whole = heads.isEmpty() ? e : joined(e, heads.get(e));
-                if (Finite.is(whole)) joined.add(whole);
-                else report.say(Code.NUMBER_NOT_FINITE, new Location.Whole(), whole.kind());
-            }
-            out.put(owner, joined);
-        });
-        return out;
-    }
-
-    private Entity joined(Entity e, Head h) {
-        if (h == null) return e;
-        if (e instanceof Entity.Insert i)
-            return new Entity.Insert(i.key(), i.style(), i.extrusion(), i.block(), i.at(), i.scale(), i.rotation(), i.columns(), i.rows(), i.columnStep(), i.rowStep(),
-                attributes.of(h.handle, h.order));
-        Entity.Polyline p = (Entity.Polyline) e;
-        boolean plane = p.sort() == Entity.PolylineKind.PLANE;
-        List<Vertex> all = vertices.of(h.handle, h.order);
-        List<Vertex> places = all.stream().filter(v -> v.faces.isEmpty()).toList();
-        double[] xyzb = new double[4 * places.size()];
-        List<Integer> frame = new ArrayList<>(), faces = new ArrayList<>();
-        for (int i = 0; i < places.size(); i++) {
-            Vertex v = places.get(i);
-            if ((v.flags & 16) != 0) frame.add(i);
-            xyzb[4 * i] = v.at.x();
-            xyzb[4 * i + 1] = v.at.y();
-            xyzb[4 * i + 2] = plane ? h.elevation : v.at.z();
-            xyzb[4 * i + 3] = plane ? v.bulge : 0;
-        }
-        all.forEach(v -> faces.addAll(v.faces));
-        return new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), Doubles.of(xyzb), frame, p.rows(), p.columns(), faces);
+        return new Gathered.Vertex(at, in.bitDouble(), flags, List.of());
     }
 }

@@ -19,6 +19,13 @@ final class Followers<T> {
         byOwner.computeIfAbsent(owner, _ -> new ArrayList<>()).add(new Link<>(handle, next, value));
     }
 
+    void append(Followers<T> later) {
+        later.byOwner.forEach((owner, links) -> byOwner.merge(owner, links, (a, b) -> {
+            a.addAll(b);
+            return a;
+        }));
+    }
+
     /** @param order handles, or only the first of a chain; those it leaves out come last */
     List<T> of(long owner, List<Long> order) {
         List<Link<T>> links = byOwner.getOrDefault(owner, List.of());

@@ -54,6 +54,10 @@ final class ObjectMap {
         return handles[i];
     }
 
+    long[] places() {
+        return Arrays.copyOf(places, size);
+    }
+
     long place(int i) {
         return places[i];
     }

@@ -29,6 +29,7 @@ final class Records {
     private final Map<Long, BlockHead> blocks = new LinkedHashMap<>();
     private final Map<Long, DimensionStyle> dimensionStyles = new LinkedHashMap<>();
     private final Map<Long, String> layoutOfBlock = new HashMap<>();
+    private final Map<Long, String> begun = new HashMap<>();
     private final Map<Long, String> pictureFiles = new HashMap<>();
 
     Records(Version version, Charset charset) {
@@ -205,10 +206,17 @@ final class Records {
         return List.copyOf(lineTypes.values());
     }
 
-    /** A block without a name of its own has its number only with its first object. */
-    void named(long handle, String name) {
-        BlockHead b = blocks.get(handle);
-        if (b != null && b.name.length() == 2 && b.name.startsWith("*") && name.startsWith(b.name)) blocks.put(handle, new BlockHead(name, b.base, b.external));
+    /** The object that begins a block: a block without a name of its own has its number only here. */
+    void begun(ObjectBits o) {
+        o.begin();
+        EntityHead head = EntityHead.read(o);
+        long owner = head.ties(o).owner();
+        if (head.mode() == 0) begun.put(owner, o.text());
+    }
+
+    /** Once all are read. */
+    void settle() {
+        begun.forEach((handle, name) -> blocks.computeIfPresent(handle, (_, b) -> b.name.matches("[*].") && name.startsWith(b.name) ? new BlockHead(name, b.base, b.external) : b));
     }
 
     Map<Long, BlockHead> blocks() {

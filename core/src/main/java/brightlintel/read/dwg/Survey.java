@@ -15,13 +15,16 @@ import java.util.function.IntPredicate;
  * beginnings and checksums all over the part.
  */
 final class Survey {
-    private static final int FIRST = 0x80, WORK_PER_BYTE = 32, LEAST_WORK = 1 << 20;
+    private static final int FIRST = 0x80, WORK_PER_BYTE = 32, LEAST_WORK = 1 << 20, NONE = -1;
     private final ObjectBits o;
     private final byte[] objects;
     private final IntPredicate known;
     private final Report.Builder report;
 
-    private record Found(long handle, long place) { }
+    private record Found(long handle, long place, int type) { }
+
+    /** Where each object lies, and the number of its kind. */
+    record Places(long[] at, int[] types) { }
 
     /** @param known whether a number is that of a kind of objects */
     Survey(ObjectBits o, byte[] objects, IntPredicate known, Report.Builder report) {
@@ -31,30 +34,32 @@ final class Survey {
         this.report = report;
     }
 
-    /** Places of all objects to be read, in the order of their handles. */
-    long[] places(ObjectMap map) {
-        boolean[] opened = new boolean[map.size()], intact = new boolean[map.size()];
-        int whole = 0, lost = 0;
-        for (int i = 0; i < map.size(); i++) {
-            opened[i] = opens(map.place(i));
-            intact[i] = opened[i] && o.isIntact();
+    /** All objects to be read, in the order of their handles. */
+    Places places(ObjectMap map) {
+        int n = map.size(), whole = 0, lost = 0;
+        boolean[] intact = new boolean[n];
+        int[] types = new int[n];
+        for (int i = 0; i < n; i++) {
+            types[i] = opens(map.place(i)) ? o.type() : NONE;
+            intact[i] = types[i] != NONE && o.isIntact();
             if (intact[i]) whole++;
-            if (!opened[i]) lost++;
+            if (types[i] == NONE) lost++;
         }
         // some writers leave checksums out: where most are wrong they tell nothing
-        boolean trusted = 2L * whole >= map.size();
+        boolean trusted = 2L * whole >= n;
         boolean broken = map.isBroken() || lost > 0;
-        List<Found> list = new ArrayList<>(map.size());
-        for (int i = 0; i < map.size(); i++) {
-            if (!opened[i]) continue;
+        List<Found> list = new ArrayList<>();
+        if (!broken && whole == n) return new Places(map.places(), types);
+        for (int i = 0; i < n; i++) {
+            if (types[i] == NONE) continue;
             if (!intact[i] && trusted) {
                 report.say(Code.CHECKSUM_WRONG, new Location.Offset(map.place(i)), "object");
                 if (broken) continue;
             }
-            list.add(new Found(map.handle(i), map.place(i)));
+            list.add(new Found(map.handle(i), map.place(i), types[i]));
         }
         if (broken && trusted) recover(list);
-        return list.stream().mapToLong(Found::place).toArray();
+        return new Places(list.stream().mapToLong(Found::place).toArray(), list.stream().mapToInt(Found::type).toArray());
     }
 
     private boolean opens(long at) {
@@ -91,7 +96,7 @@ final class Survey {
     private boolean taken(long at, Set<Long> handles, List<Found> list) {
         try {
             o.begin();
-            if (handles.add(o.handle())) list.add(new Found(o.handle(), at));
+            if (handles.add(o.handle())) list.add(new Found(o.handle(), at, o.type()));
             return true;
         } catch (Damaged e) {
             return false;
