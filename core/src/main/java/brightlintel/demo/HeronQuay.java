@@ -19,7 +19,7 @@ public final class HeronQuay {
     public static final double GROUND_HEIGHT = 3.30, UPPER_HEIGHT = 3.10;
     /** Grid: letters across, figures up. */
     public static final double[] LETTERS = {0, 8, 15, 24}, FIGURES = {0, 5, 14};
-    /** ground.dxf: millimetres, turned, far from the origin. */
+    /** ground.dwg: millimetres, turned, far from the origin. */
     public static final double GROUND_TURN = Math.toRadians(11.5);
     public static final Point GROUND_AT = new Point(182_430_000, 108_220_000);
     /** upper.dxf: metres with an origin of its own. */

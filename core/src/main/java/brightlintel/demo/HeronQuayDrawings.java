@@ -2,6 +2,7 @@ package brightlintel.demo;
 
 import brightlintel.building.Opening;
 import brightlintel.building.Wall;
+import brightlintel.drawing.Progress;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -9,7 +10,14 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Areas;
 import brightlintel.joint.Footprints;
+import brightlintel.read.DrawingReader;
+import brightlintel.read.ReadLimits;
 import brightlintel.solid.Solids;
+import brightlintel.write.dwg.DwgWriter;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -23,6 +31,7 @@ public final class HeronQuayDrawings {
         HeronQuay.Plan plan = HeronQuay.ground();
         Affine map = Affine.scale(1000, 1000).then(Affine.turn(HeronQuay.GROUND_TURN)).then(Affine.move(HeronQuay.GROUND_AT));
         DxfSketch s = new DxfSketch().map(map);
+        s.header("$MEASUREMENT", "70\n1");
         s.layer("0", 7, 0).layer("A-WALL", 7, 0).layer("A-DOOR", 30, 0).layer("A-GLAZ", 4, 0).layer("S-GRID", 1, 0).layer("A-AREA-IDEN", 3, 0).layer("A-ANNO-DIMS", 2, 0)
             .layer("I-FURN", 8, 0).layer("BOATS 2019", 5, 0).layer("A-FLOR-PATT", 9, 0).layer("P-FIXT", 6, 0).layer("A-STRS", 8, 0).layer("G-ANNO-TTLB", 7, 4).layer("XX-OLD-SURVEY", 1, 1)
             .layer("X-REF-NOTES", -3, 0);
@@ -55,6 +64,19 @@ public final class HeronQuayDrawings {
         s.line("0", new Point(-400, 900), new Point(-380, 905));
         s.text("0", new Point(-402, 890), 0.4, 0, "see sheet 2", false);
         return s.toString();
+    }
+
+    /** The ground floor in the form in which it arrives. */
+    public static byte[] groundDwg() throws IOException {
+        Path text = Files.createTempFile("ground-", ".dxf");
+        try {
+            Files.writeString(text, ground());
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            DwgWriter.write(DrawingReader.look(text, ReadLimits.DEFAULT, Progress.NONE), out);
+            return out.toByteArray();
+        } finally {
+            Files.delete(text);
+        }
     }
 
     /** Metres, but the header says inches; own origin; walls partly on layer 0, doubled strokes, small gaps. */

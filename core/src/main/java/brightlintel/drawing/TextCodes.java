@@ -28,6 +28,25 @@ public final class TextCodes {
         return out.toString();
     }
 
+    /**
+     * Characters that the file could only give by their numbers put in their place; all other codes stay, and so do numbers of signs that have
+     * a meaning in them.
+     */
+    public static String characters(String stored) {
+        if (stored.indexOf('\\') < 0) return stored;
+        StringBuilder out = new StringBuilder(stored.length());
+        for (int i = 0; i < stored.length(); ) {
+            if (stored.charAt(i) == '\\' && i + 1 < stored.length() && (stored.charAt(i + 1) == 'U' || stored.charAt(i + 1) == 'u') && isUnicode(stored, i)) {
+                char c = (char) Integer.parseInt(stored, i + 3, i + 7, 16);
+                if (c < ' ' || "\\{}%^".indexOf(c) >= 0) out.append(stored, i, i + 7);
+                else out.append(c);
+                i += 7;
+            } else if (stored.startsWith("\\M+", i) && multibyte(stored, i, out)) i += 8;
+            else out.append(stored.charAt(i++));
+        }
+        return out.toString();
+    }
+
     private static boolean isUnicode(String s, int i) {
         if (i + 7 > s.length() || s.charAt(i + 2) != '+') return false;
         for (int k = i + 3; k < i + 7; k++) if (Character.digit(s.charAt(k), 16) < 0) return false;

@@ -1,5 +1,6 @@
 package brightlintel.read;
 
+import brightlintel.drawing.TextCodes;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -14,8 +15,12 @@ public final class CodePages {
 
     private CodePages() { }
 
-    /** Bytes that are not of the charset are read the old way, so that no text is lost. */
+    /** Bytes that are not of the charset are read the old way, so that no text is lost; characters given by their numbers are put in. */
     public static String decode(Charset charset, byte[] bytes, int from, int n) {
+        return TextCodes.characters(decoded(charset, bytes, from, n));
+    }
+
+    private static String decoded(Charset charset, byte[] bytes, int from, int n) {
         try {
             return charset.newDecoder().decode(ByteBuffer.wrap(bytes, from, n)).toString();
         } catch (CharacterCodingException e) {

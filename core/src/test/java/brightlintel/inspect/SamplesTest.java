@@ -15,7 +15,7 @@ import brightlintel.notation.BinaryDxf;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
-import brightlintel.write.dxf.DxfWriter;
+import brightlintel.write.DrawingFormat;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -36,13 +36,13 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Our figures against those of an independent reader, for files of every kind and several versions; and the laws of writing again. */
 class SamplesTest {
-    private static final Path SAMPLES = Path.of("src/test/resources/dxf");
+    private static final Path SAMPLES = Path.of("src/test/resources");
     private static final JsonMapper JSON = JsonMapper.builder().build();
     @TempDir Path folder;
 
     static List<Path> samples() throws IOException {
-        try (Stream<Path> s = Files.list(SAMPLES)) {
-            return s.filter(f -> f.toString().endsWith(".dxf")).sorted().toList();
+        try (Stream<Path> s = Files.walk(SAMPLES, 2)) {
+            return s.filter(f -> f.toString().matches(".*[.](dxf|dwg)")).sorted().toList();
         }
     }
 
@@ -56,7 +56,7 @@ class SamplesTest {
 
     @ParameterizedTest @MethodSource("samples")
     void ourFiguresEqualThoseOfAnIndependentReader(Path sample) throws IOException {
-        JsonNode want = JSON.readTree(Files.readString(SAMPLES.resolve(sample.getFileName().toString().replace(".dxf", ".expected.json"))));
+        JsonNode want = JSON.readTree(Files.readString(sample.resolveSibling(sample.getFileName().toString().replaceFirst("[.]d..$", ".expected.json"))));
         List<String> differ = new ArrayList<>();
         compare(want, figures(read(sample)), "", differ);
         assertThat(differ).isEmpty();
@@ -78,19 +78,24 @@ class SamplesTest {
     @ParameterizedTest @MethodSource("samples")
     void writtenAndReadAgainADrawingIsEqual(Path sample) throws IOException {
         RawDrawing d = read(sample);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        var left = DxfWriter.write(d, out);
-        JsonNode before = figures(d), after = figures(read(Files.write(folder.resolve("again.dxf"), out.toByteArray())));
-        List<String> differ = new ArrayList<>();
-        for (String k : List.of("insunits", "measurement", "layers", "blocks", "model", "paper", "inBlocks")) compare(before.path(k), after.path(k), k, differ);
-        differ.removeIf(x -> left.keySet().stream().anyMatch(x::contains) || x.matches("model/total.*"));
-        assertThat(differ).isEmpty();
+        for (DrawingFormat format : DrawingFormat.values()) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            var left = format.write(d, out);
+            JsonNode before = figures(d), after = figures(read(Files.write(folder.resolve("again"), out.toByteArray())));
+            List<String> differ = new ArrayList<>();
+            for (String k : List.of("insunits", "measurement", "blocks", "model", "paper", "inBlocks")) compare(before.path(k), after.path(k), k, differ);
+            differ.removeIf(x -> left.keySet().stream().anyMatch(x::contains) || x.matches("(model|paper|inBlocks)/total.*") && !left.isEmpty());
+            if (format == DrawingFormat.DXF) compare(before.path("layers"), after.path("layers"), "layers", differ);
+            // it has no way to say that a unit or a measured value is not known
+            else differ.removeIf(x -> x.startsWith("insunits: null") || x.contains("DIMENSION/measured"));
+            assertThat(differ).as(format.name()).isEmpty();
+        }
     }
 
     @ParameterizedTest @MethodSource("samples")
     void everySampleCanBeFlattened(Path sample) throws IOException {
         Strokes s = Flattening.of(read(sample), new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        assertThat(s.size()).isPositive();
+        if (!sample.toString().contains("props")) assertThat(s.size() + s.texts().size()).isPositive();
         if (sample.toString().contains("hatches")) assertThat(s.fills()).hasSizeGreaterThan(2);
         for (double v : java.util.Arrays.copyOf(s.xy(), 4 * s.chords())) assertThat(v).isFinite();
     }
@@ -99,7 +104,7 @@ class SamplesTest {
     void aSpoiledSampleIsReadWithAReportOrRefused(Path sample) throws IOException {
         byte[] whole = Files.readAllBytes(sample);
         Random r = new Random(7);
-        for (int i = 0; i < 12; i++) {
+        for (int i = 0; i < 13; i++) {
             byte[] spoiled = Spoil.of(whole, r);
             Files.write(folder.resolve("spoiled"), spoiled);
             assertThatCode(() -> assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {

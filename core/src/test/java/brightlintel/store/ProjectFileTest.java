@@ -47,7 +47,7 @@ class ProjectFileTest {
         assertThat(again).isEqualTo(p);
         assertThat(ifc(again)).isEqualTo(ifc(p));
         String sha = p.sources().getFirst().newest().sha256();
-        assertThat(Files.readAllBytes(other.originals().path(sha))).as("the original, byte for byte").isEqualTo(Files.readAllBytes(folder.resolve("in/ground.dxf")));
+        assertThat(Files.readAllBytes(other.originals().path(sha))).as("the original, byte for byte").isEqualTo(Files.readAllBytes(folder.resolve("in/ground.dwg")));
     }
 
     @Test void theSameProjectGivesTheSameBytesAndTheStateBeforeIsKept() throws IOException {

@@ -31,7 +31,7 @@ class HardCasesTest extends WindowRobot {
         openAndBeTold(Files.write(folder.resolve("empty.dxf"), new byte[0]), "empty.dxf is empty");
         openAndBeTold(Files.createDirectory(folder.resolve("plans")), "plans is a folder");
         openAndBeTold(Files.writeString(folder.resolve("letter.dxf"), "Dear sirs"), "letter.dxf is not a drawing");
-        openAndBeTold(Files.writeString(folder.resolve("old.dwg"), "AC1015......"), "old.dwg is a DWG file");
+        openAndBeTold(Files.writeString(folder.resolve("old.dwg"), "AC1015......"), "old.dwg is too damaged");
         openAndBeTold(Files.writeString(folder.resolve("broken.lintel"), "PK\u0003\u0004 and no more"), "broken.lintel");
         assertThat(project()).isEqualTo(before);
     }

@@ -35,7 +35,7 @@ class WholeErrandTest extends WindowRobot {
     }
 
     @Test void aDrawingBecomesAModelThatIsSavedReopenedUndoneAndHandedOver() throws Exception {
-        Path drawing = Files.writeString(folder.resolve("ground.dxf"), HeronQuayDrawings.ground());
+        Path drawing = Files.write(folder.resolve("ground.dwg"), HeronQuayDrawings.groundDwg());
         toOpen.add(drawing);
         button("start-open");
         until("the drawing is received", () -> w.busy().isEmpty() && w.drawing().isPresent());

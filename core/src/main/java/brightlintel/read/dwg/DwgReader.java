@@ -91,12 +91,24 @@ public final class DwgReader {
     }
 
     private void objects() {
+        check(container.header(), "header");
+        check(container.classes(), "classes");
         classes = Classes.read(container, maintenance);
         ObjectBits o = bits();
         Survey.Places places = new Survey(o, container.objects(), t -> Kind.isFixed(t) || classes.containsKey(t), report).places(ObjectMap.read(container.map()));
         for (int i = 0; i < places.at().length; i++) record(o, places.at()[i], places.types()[i]);
         records.settle();
         entities(places);
+    }
+
+    /** A checksum covers the part from its size to the end of its data. */
+    private void check(byte[] part, String name) {
+        int from = Marks.HEADER.length, room = part.length - Bits.ROOM;
+        if (room < from + 4) return;
+        int extra = container.version() == Version.R2018 || container.version().from(Version.R2010) && maintenance > 3 ? 4 : 0;
+        long n = 4L + extra + (Container.intAt(part, from) & 0xffffffffL), sum = from + n;
+        boolean right = sum + 2 <= room && Crc.of(Crc.SEED, part, from, (int) n) == (part[(int) sum] & 255 | (part[(int) sum + 1] & 255) << 8);
+        if (!right) report.say(Code.CHECKSUM_WRONG, new Location.Whole(), name);
     }
 
     private ObjectBits bits() {

@@ -1,5 +1,7 @@
 package brightlintel.read.dwg;
 
+import java.util.Arrays;
+
 /** Rows of bytes that begin and end the parts of a file. */
 public final class Marks {
     public static final byte[] HEAD_END = bytes(0x95, 0xA0, 0x4E, 0x28, 0x99, 0x82, 0x1A, 0xE5, 0x5E, 0x41, 0xE0, 0x5F, 0x9D, 0x3A, 0x4D, 0x00);
@@ -23,5 +25,15 @@ public final class Marks {
         byte[] b = mark.clone();
         for (int i = 0; i < b.length; i++) b[i] = (byte) ~b[i];
         return b;
+    }
+
+    static boolean begins(byte[] b, int at, byte[] mark) {
+        return at + mark.length <= b.length && Arrays.equals(b, at, at + mark.length, mark, 0, mark.length);
+    }
+
+    /** @return where a mark first stands, or -1 */
+    static int find(byte[] b, byte[] mark) {
+        for (int i = 0; i + mark.length <= b.length; i++) if (b[i] == mark[0] && begins(b, i, mark)) return i;
+        return -1;
     }
 }

@@ -16,7 +16,8 @@ import java.util.Map;
  * one. A page that is lost or damaged leaves a hole of noughts in its part.
  */
 final class Paged {
-    private static final int HEAD = 0x80, HEAD_SIZE = 0x6C, FIRST_PAGE = 0x100, PAGE_MAP = 0x41630E3B, PART_MAP = 0x4163003B, DATA_PAGE = 0x4163043B, MASK = 0x4164536B;
+    private static final int HEAD = 0x80, HEAD_SIZE = 0x6C, PAGE_MAP = 0x41630E3B, PART_MAP = 0x4163003B;
+    static final int FIRST_PAGE = 0x100, PAGE_HEAD = 32, DATA_PAGE = 0x4163043B, MASK = 0x4164536B;
     private static final int MOST_PAGES = 2_000_000;
     private static final long LARGEST = 1L << 30;
     private final byte[] file;
@@ -34,7 +35,12 @@ final class Paged {
 
     static Container open(byte[] file, Version version, Charset charset, Report.Builder report) {
         Paged p = new Paged(file, report);
-        p.maps();
+        try {
+            p.maps();
+        } catch (Damaged e) {
+            report.say(Code.PART_LOST, new Location.Whole(), e.getMessage());
+            return Salvage.of(file, version, charset, report);
+        }
         byte[] template = p.part("AcDb:Template", false);
         return new Container(version, charset, p.part("AcDb:Header", true), p.part("AcDb:Classes", true), p.part("AcDb:Handles", true), p.part("AcDb:AcDbObjects", true), p.parts.containsKey("AcDb:Template") ? Container.metric(template, version) : -1);
     }
@@ -66,6 +72,9 @@ final class Paged {
         long size = Container.intAt(file, at + 4), packed = Container.intAt(file, at + 8);
         if (size < 0 || size > LARGEST || packed < 0 || at + 20 + packed > file.length - Bits.ROOM) throw new Damaged("a map of " + size + " bytes");
         byte[] out = new byte[(int) size + Bits.ROOM];
+        byte[] head = Arrays.copyOfRange(file, (int) at, (int) at + 20);
+        Arrays.fill(head, 16, 20, (byte) 0);
+        if (PageSum.of(PageSum.of(0, head, 0, 20), file, (int) at + 20, (int) packed) != Container.intAt(file, at + 16)) report.say(Code.CHECKSUM_WRONG, new Location.Offset(at), "map of pages");
         Unpacking.unpack(file, (int) at + 20, (int) packed, out, 0, (int) size);
         return out;
     }
@@ -124,9 +133,10 @@ final class Paged {
         int mask = MASK ^ (int) at, size = out.length - Bits.ROOM;
         if ((Container.intAt(file, at) ^ mask) != DATA_PAGE) throw new Damaged("no page at byte " + at);
         long packed = (Container.intAt(file, at + 8) ^ mask) & 0xffffffffL;
-        if (into < 0 || into >= size || packed > file.length - Bits.ROOM - at - 32) throw new Damaged("a page of " + packed + " bytes");
+        if (into < 0 || into >= size || packed > file.length - Bits.ROOM - at - PAGE_HEAD) throw new Damaged("a page of " + packed + " bytes");
+        if (PageSum.of(0, file, (int) at + PAGE_HEAD, (int) packed) != (Container.intAt(file, at + 28) ^ mask)) report.say(Code.CHECKSUM_WRONG, new Location.Offset(at), p.name);
         int room = (int) Math.min(p.pageSize, size - into);
-        if (p.compressed) Unpacking.unpack(file, (int) at + 32, (int) packed, out, (int) into, room);
+        if (p.compressed) Unpacking.unpack(file, (int) at + PAGE_HEAD, (int) packed, out, (int) into, room);
         else System.arraycopy(file, (int) at + 32, out, (int) into, (int) Math.min(packed, room));
     }
 }

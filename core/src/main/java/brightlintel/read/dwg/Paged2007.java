@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /**
  * The layout of 2007: pages as blocks of 255 bytes that carry means of mending, the bytes of the blocks in turn, packed in a way of their own.
@@ -41,12 +42,23 @@ final class Paged2007 {
 
     private void maps() {
         byte[] head = deal(HEAD, HEAD_BLOCKS, SYSTEM_DATA);
-        int packed = Container.intAt(head, 24);
-        byte[] h = unpacked(head, HEAD_PACKED_AT, packed, HEAD_SIZE);
-        pageMap(systemPage(PAGES + Container.longAt(h, 0x38), Container.longAt(h, 0x50), Container.longAt(h, 0x58), Container.longAt(h, 0x18)));
-        long[] place = pages.get(Container.longAt(h, 0xC0));
-        if (place == null) throw new Damaged("no page for the map of parts");
-        partMap(systemPage(place[0], Container.longAt(h, 0xB0), Container.longAt(h, 0xC8), Container.longAt(h, 0xD8)));
+        byte[] h = unpacked(head, HEAD_PACKED_AT, Container.intAt(head, 24), HEAD_SIZE);
+        either("map of pages", second -> pageMap(systemPage(PAGES + Container.longAt(h, second ? 0x28 : 0x38), Container.longAt(h, 0x50), Container.longAt(h, 0x58), Container.longAt(h, 0x18))));
+        either("map of parts", second -> {
+            long[] place = pages.get(Container.longAt(h, second ? 0xB8 : 0xC0));
+            if (place == null) throw new Damaged("no page for the map of parts");
+            partMap(systemPage(place[0], Container.longAt(h, 0xB0), Container.longAt(h, 0xC8), Container.longAt(h, 0xD8)));
+        });
+    }
+
+    /** Each map stands in the file twice. */
+    private void either(String name, Consumer<Boolean> read) {
+        try {
+            read.accept(false);
+        } catch (Damaged e) {
+            report.say(Code.PAGE_DAMAGED, new Location.Whole(), name);
+            read.accept(true);
+        }
     }
 
     /** Bytes of blocks that were dealt out in turn, the first of each block, gathered block by block. */

@@ -1,5 +1,6 @@
 package brightlintel.read.dwg;
 
+import brightlintel.drawing.TextCodes;
 import brightlintel.read.CodePages;
 import java.nio.charset.Charset;
 
@@ -39,6 +40,6 @@ final class Strings {
         char[] c = new char[n];
         for (int i = 0; i < n; i++) c[i] = (char) in.rawShort();
         while (n > 0 && c[n - 1] == 0) n--;
-        return new String(c, 0, n);
+        return TextCodes.characters(new String(c, 0, n));
     }
 }

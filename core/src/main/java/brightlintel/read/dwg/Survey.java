@@ -16,6 +16,7 @@ import java.util.function.IntPredicate;
  */
 final class Survey {
     private static final int FIRST = 0x80, WORK_PER_BYTE = 32, LEAST_WORK = 1 << 20, NONE = -1;
+    private static final long HIGHEST = 1L << 40;
     private final ObjectBits o;
     private final byte[] objects;
     private final IntPredicate known;
@@ -83,21 +84,26 @@ final class Survey {
                 at++;
                 continue;
             }
-            boolean named = places.contains(at);
-            if (!named) work += o.length();
-            at += named || o.isIntact() && taken(at, handles, list) ? o.length() : 1;
+            long length = o.length();
+            boolean named = places.contains(at), like = named || begins();
+            if (like && !named) work += length;
+            if (like && !named && o.isIntact()) {
+                // an older copy of an object that is known already is passed over
+                if (handles.add(o.handle())) list.add(new Found(o.handle(), at, o.type()));
+                named = true;
+            }
+            at += named ? length : 1;
         }
         report.say(Code.MAP_BROKEN, new Location.Whole(), mapped, list.size());
         if (list.size() > mapped) report.say(Code.OBJECTS_RECOVERED, new Location.Whole(), list.size() - mapped, list.size());
         list.sort(Comparator.comparingLong(Found::handle));
     }
 
-    /** An older copy of an object that is known already is passed over. */
-    private boolean taken(long at, Set<Long> handles, List<Found> list) {
+    /** Whether it goes on as objects do: with a handle of its own, and references within it. */
+    private boolean begins() {
         try {
             o.begin();
-            if (handles.add(o.handle())) list.add(new Found(o.handle(), at, o.type()));
-            return true;
+            return o.handle() > 0 && o.handle() < HIGHEST;
         } catch (Damaged e) {
             return false;
         }

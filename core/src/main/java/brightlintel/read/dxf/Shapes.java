@@ -9,6 +9,7 @@ import brightlintel.drawing.Entity.Upward;
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Style;
+import brightlintel.drawing.TextCodes;
 import brightlintel.geom.Vec3;
 import brightlintel.read.ReadLimits;
 import java.util.List;
@@ -113,7 +114,7 @@ final class Shapes {
             raw.setLength(limits.textLength());
         }
         Vec3 at = g.point(10);
-        if (sort == TextSort.MTEXT) return longText(key, style, up, g, raw.toString(), at);
+        if (sort == TextSort.MTEXT) return longText(key, style, up, g, TextCodes.characters(raw.toString()), at);
         int across = g.whole(72, 0), upward = g.whole(sort == TextSort.TEXT ? 73 : 74, 0);
         Vec3 anchor = g.has(11) && (across != 0 || upward != 0) ? g.point(11) : at;
         boolean shown = sort == TextSort.TEXT || (g.whole(70, 0) & 1) == 0;

@@ -196,7 +196,7 @@ final class TextTokens implements Tokens {
         if (n > 40) return decode();
         int h = n;
         for (int i = start; i < stop; i++) {
-            if (buf[i] < 0) return decode();
+            if (buf[i] < 0 || buf[i] == '\\') return decode();
             h = h * 31 + buf[i];
         }
         int slot = (h ^ (h >>> 15)) & 1023;

@@ -71,7 +71,7 @@ public final class DwgWriter {
         });
         int metricSize = file.size() - metricAt;
         byte[] out = file.toBytes();
-        head(out, preview, new int[][] {{headerAt, header.length}, {classesAt, classes.length}, {mapAt, map.length}, {0, 0}, {metricSize == 0 ? 0 : metricAt, metricSize}, {aux, auxSize}});
+        head(out, preview, new int[][] {{headerAt, header.length}, {classesAt, classes.length}, {mapAt, map.length}, {0, 0}, {metricAt, metricSize}, {aux, auxSize}});
         return out;
     }
 

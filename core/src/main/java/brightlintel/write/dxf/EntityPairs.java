@@ -153,8 +153,9 @@ final class EntityPairs {
         out.p(71, 3 * row + Math.min(2, t.across().ordinal()) + 1);
         String s = ascii(t.raw());
         while (s.length() > 250) {
-            out.p(3, s.substring(0, 250));
-            s = s.substring(250);
+            int code = s.lastIndexOf("\\U+", 249), end = code > 243 ? code : 250;
+            out.p(3, s.substring(0, end));
+            s = s.substring(end);
         }
         out.p(1, s).p(50, Math.toDegrees(t.rotation()));
     }

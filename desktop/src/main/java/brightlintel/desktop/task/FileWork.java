@@ -25,8 +25,8 @@ import brightlintel.solid.Solids;
 import brightlintel.store.ProjectFile;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
+import brightlintel.write.DrawingFormat;
 import brightlintel.write.dxf.BasePlan;
-import brightlintel.write.dxf.DxfWriter;
 import brightlintel.write.ifc.IfcWriter;
 import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;
@@ -148,13 +148,13 @@ public final class FileWork {
     }
 
     /** The cleaned, corrected plan of the storey in hand, in millimetres. */
-    public void exportDxf(Path file) {
+    public void exportBasePlan(Path file, DrawingFormat format) {
         Project p = w.project();
         StoreyId on = w.storeyId();
         List<PlacedDrawing> drawings = w.drawings();
         work.run(file.getFileName().toString(), _ -> {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
-            DxfWriter.write(BasePlan.of(p, on, drawings, BasePlan.Unit.MILLIMETRE), out);
+            format.write(BasePlan.of(p, on, drawings, BasePlan.Unit.MILLIMETRE), out);
             write(file, out.toByteArray());
             return file;
         }, f -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", f.getFileName()))), t -> bad(file, t));

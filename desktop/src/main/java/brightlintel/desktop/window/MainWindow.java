@@ -20,6 +20,7 @@ import brightlintel.desktop.task.Sessions;
 import brightlintel.desktop.task.Work;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.view3d.SpaceView;
+import brightlintel.write.DrawingFormat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -168,7 +169,8 @@ public final class MainWindow {
         commands.add("save-as", "Ctrl+Shift+S", x -> !x.isEmpty(), _ -> saveAs(() -> { }));
         commands.add("rename", "", x -> !x.isEmpty(), _ -> cards.askText(Words.of("rename.title"), w.project().name(), n -> w.apply(Edit.of("edit.name", p -> p.withName(n)))));
         commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> asks.save(w.project().name(), "ifc").ifPresent(files::exportIfc));
-        commands.add("export-dxf", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), "dxf").ifPresent(files::exportDxf));
+        for (DrawingFormat f : DrawingFormat.values())
+            commands.add("export-" + f.ending(), "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), f.ending()).ifPresent(to -> files.exportBasePlan(to, f)));
         commands.add("export-plan", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), "png").ifPresent(files::exportPlan));
         commands.add("export-space", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " 3D", "png").ifPresent(files::exportSpace));
         commands.add("fit", "F", _ -> true, _ -> {
