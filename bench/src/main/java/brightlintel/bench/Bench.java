@@ -30,7 +30,9 @@ import brightlintel.snap.Snapper;
 import brightlintel.solid.Body;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
+import brightlintel.write.dwg.DwgWriter;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -41,12 +43,13 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.index.strtree.STRtree;
 
 /** Measures the hot paths and prints a table. Run it with bench/run. */
 public final class Bench {
-    private static final int ROUNDS = 9;
+    private static final int ROUNDS = 9, WARM = 40;
     private static volatile Object sink;
 
     private Bench() { }
@@ -59,6 +62,10 @@ public final class Bench {
             space();
             return;
         }
+        if (args.length > 1 && args[0].equals("files")) {
+            files(Path.of(args[1]));
+            return;
+        }
         if (args.length > 0 && args[0].equals("large")) {
             LargeFiles.main(args);
             return;
@@ -69,11 +76,12 @@ public final class Bench {
             painting(s);
             snapping(s);
             drawing(folder, "450,000 plain entities", 450_000, false);
+            packed(folder);
             index();
             joints();
             space();
         } finally {
-            for (String f : List.of("mixed.dxf", "plain.dxf")) Files.deleteIfExists(folder.resolve(f));
+            for (String f : List.of("mixed.dxf", "plain.dxf", "plain.dwg")) Files.deleteIfExists(folder.resolve(f));
             Files.deleteIfExists(folder);
         }
     }
@@ -102,6 +110,33 @@ public final class Bench {
         Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
         System.out.printf("| memory of the drawing value | %d MB | | file %s; %d strokes, %d chords |%n", (after - before) >> 20, size, s.size(), s.chords());
         return s;
+    }
+
+    /** Every drawing of a folder, read warm. */
+    private static void files(Path folder) throws Exception {
+        try (Stream<Path> all = Files.list(folder)) {
+            for (Path f : all.filter(x -> x.toString().matches(".*[.](dxf|dwg)")).sorted().toList()) {
+                for (int i = 0; i < WARM; i++) sink = read(f);
+                RawDrawing d = read(f);
+                int n = d.spaces().stream().mapToInt(s -> s.entities().size()).sum() + d.blocks().values().stream().mapToInt(b -> b.entities().size()).sum();
+                row("read " + f.getFileName(), n + " entities, " + Files.size(f) / 1000 + " KB", () -> read(f));
+            }
+        }
+    }
+
+    /** The plain drawing once more, bit-packed. */
+    private static void packed(Path folder) throws Exception {
+        Path f = folder.resolve("plain.dwg");
+        RawDrawing d = read(folder.resolve("plain.dxf"));
+        try (OutputStream out = Files.newOutputStream(f)) {
+            DwgWriter.write(d, out);
+        }
+        String size = Files.size(f) / 1_000_000 + " MB";
+        row("read the same 450,000 as DWG of R2000", size, () -> read(f));
+        row("write it", size, () -> {
+            DwgWriter.write(d, OutputStream.nullOutputStream());
+            return d;
+        });
     }
 
     private static RawDrawing read(Path f) throws IOException {

@@ -43,6 +43,26 @@ class CommandLineTest {
         assertThat(j.path("inBlocks").path("total").asInt()).isPositive();
     }
 
+    @Test void inspectTakesManyFilesAndGoesOnAfterOneThatIsRefused() {
+        demo();
+        Ran r = run("inspect", folder.resolve("upper.dxf"), folder.resolve("nowhere.dwg"), folder.resolve("ground.dwg"));
+        assertThat(r.code()).isEqualTo(1);
+        assertThat(r.err().lines()).hasSize(1).allMatch(l -> l.contains("nowhere.dwg"));
+        JsonNode j = JsonMapper.builder().build().readTree(r.out());
+        assertThat(j).hasSize(2);
+        assertThat(j.get(1).path("version").asString()).isEqualTo("AC1015");
+        assertThat(j.get(1).path("model").path("total").asInt()).isGreaterThan(400);
+    }
+
+    @Test void aDrawingIsWrittenAnewAsDxfAndAsDwg() throws Exception {
+        demo();
+        for (String out : new String[] {"again.dxf", "again.dwg"}) {
+            assertThat(run("convert", folder.resolve("ground.dwg"), "--to", folder.resolve(out)).code()).isZero();
+            assertThat(run("inspect", folder.resolve(out), "--digest").out().replaceFirst("(?s)\\A.*?\"insunits\"", "")).isEqualTo(
+                run("inspect", folder.resolve("ground.dwg"), "--digest").out().replaceFirst("(?s)\\A.*?\"insunits\"", ""));
+        }
+    }
+
     @Test void convertWritesModelAndPictures() throws Exception {
         Path p = demo();
         for (String out : new String[] {"m.ifc", "v.png", "p.png"}) {

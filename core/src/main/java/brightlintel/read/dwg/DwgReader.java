@@ -12,6 +12,7 @@ import brightlintel.drawing.Location;
 import brightlintel.drawing.Names;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Releases;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -76,7 +77,7 @@ public final class DwgReader {
 
     private static Container open(Path file, byte[] bytes, Report.Builder report) throws Refused {
         String word = new String(bytes, 0, VERSION, StandardCharsets.ISO_8859_1);
-        Version v = Version.of(word).orElseThrow(() -> new Refused(Refused.Why.OLD_VERSION, file.getFileName(), Version.release(word)));
+        Version v = Version.of(word).orElseThrow(() -> new Refused(Refused.Why.OLD_VERSION, file.getFileName(), Releases.withWord(word)));
         if (bytes.length < SMALLEST) throw new Refused(Refused.Why.LOST, file.getFileName(), "it ends at byte " + (bytes.length - Bits.ROOM));
         Charset charset = CodePages.of(bytes[CODE_PAGE] & 255 | (bytes[CODE_PAGE + 1] & 255) << 8);
         try {

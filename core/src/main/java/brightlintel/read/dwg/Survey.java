@@ -94,8 +94,8 @@ final class Survey {
             }
             at += named ? length : 1;
         }
-        report.say(Code.MAP_BROKEN, new Location.Whole(), mapped, list.size());
-        if (list.size() > mapped) report.say(Code.OBJECTS_RECOVERED, new Location.Whole(), list.size() - mapped, list.size());
+        report.say(Code.MAP_BROKEN, new Location.Whole(), mapped + " of " + list.size());
+        if (list.size() > mapped) report.say(Code.OBJECTS_RECOVERED, new Location.Whole(), list.size() - mapped + " of " + list.size());
         list.sort(Comparator.comparingLong(Found::handle));
     }
 

@@ -21,19 +21,6 @@ enum Version {
         return compareTo(v) >= 0;
     }
 
-    /** How people call a version that is not read, with the word of the file. */
-    static String release(String word) {
-        String name = switch (word) {
-            case "AC1014" -> "R14";
-            case "AC1012" -> "R13";
-            case "AC1009" -> "R11 or R12";
-            case "AC1006" -> "R10";
-            case "AC1004", "AC1003" -> "R9";
-            default -> "";
-        };
-        return name.isEmpty() ? word : name + " (" + word + ")";
-    }
-
     static Optional<Version> of(String word) {
         return Arrays.stream(values()).filter(v -> v.word.equals(word)).findFirst();
     }

@@ -24,7 +24,7 @@ final class HandOverDocket {
             Parts.label(Words.of("hand-over.ifc"), "quiet"));
         for (Storey s : w.project().storeys()) {
             Contents c = w.project().on(s.id());
-            ifc.getChildren().add(Parts.figure(s.name(), Parts.right(c.isEmpty() ? Words.of("hand-over.nothing") : Words.of("hand-over.counts", c.walls().size(), c.openings().size(), c.slabs().size()))));
+            ifc.getChildren().add(Parts.figure(s.name(), Parts.right(c.isEmpty() ? Words.of("hand-over.nothing") : String.join(", ", Words.count("hand-over.walls", c.walls().size()), Words.count("hand-over.openings", c.openings().size()), Words.count("hand-over.slabs", c.slabs().size())))));
         }
         long families = w.project().grid().stream().map(g -> GridLabels.family(g.line())).distinct().count();
         ifc.getChildren().add(Parts.figure(Words.of("trace.grid"), Parts.right(families == 1 ? Words.of("hand-over.grid-one") : Words.of("hand-over.grid", w.project().grid().size()))));

@@ -6,6 +6,7 @@ import brightlintel.drawing.Diagnostic;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Releases;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
@@ -35,7 +36,8 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
         List<String> out = new ArrayList<>(), notes = new ArrayList<>();
         for (Report.Entry e : all.entries()) (NOTES.contains(e.code()) ? notes : out).add(sentence(e));
         if (allShown) notes.replaceAll(n -> n.startsWith(Words.of("receive.off-begins")) ? Words.of("receive.all-off") : n);
-        String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(d.layers().size()), LengthFormat.grouped(d.blocks().size()));
+        String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(d.layers().size()), LengthFormat.grouped(d.blocks().size()),
+            (Words.of("format." + d.format().name()) + " " + Releases.of(d.version())).strip());
         return new ReceiveState(summary, rows, out, notes);
     }
 
