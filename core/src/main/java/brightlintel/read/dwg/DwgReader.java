@@ -200,9 +200,7 @@ public final class DwgReader {
         if (!current.isEmpty()) sheets.computeIfAbsent("*paper_space", _ -> new ArrayList<>()).addAll(current);
         byOwner.values().forEach(lost -> lost.forEach(e -> report.say(Code.OWNER_LOST, new Location.Whole(), e.kind())));
         List<Space> spaces = new ArrayList<>(List.of(new Space(new SpaceKey.Model(), model)));
-        sheets.forEach((name, list) -> {
-            if (!list.isEmpty()) spaces.add(new Space(new SpaceKey.Layout(name), list));
-        });
+        sheets.forEach((name, list) -> spaces.add(new Space(new SpaceKey.Layout(name), list)));
         return drawing(sha, spaces, blocks);
     }
 

@@ -99,7 +99,6 @@ final class Texts {
         List<Doubles> lines = new ArrayList<>();
         int roots = in.count(in.bitLong(), 32);
         for (int i = 0; i < roots; i++) root(o, lines);
-        if (roots > 0 && o.version().from(Version.R2010)) in.bitShort();
         in.bitDouble();
         in.bitPoint();
         double height = in.bitDouble();
@@ -140,5 +139,6 @@ final class Texts {
             in.bitDouble();
             in.bitLong();
         }
+        if (o.version().from(Version.R2010)) in.bitShort();
     }
 }
