@@ -1,10 +1,14 @@
 package brightlintel.read.dxf;
 
+import java.lang.invoke.MethodHandles;
+import java.lang.invoke.VarHandle;
 import java.math.BigInteger;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 
 /** Decimal numbers from bytes, exact: by two exact factors where that can be (Clinger 1990), else by a wide product. */
 final class Numbers {
+    private static final VarHandle EIGHT = MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
     private static final double[] TENS = new double[23];
 
     /** Powers of five from 5^-40 to 5^40: their first 128 bits. */
@@ -65,6 +69,15 @@ final class Numbers {
         double v = of(mantissa, exponent);
         if (Double.isNaN(v)) return slow(b, from, to);
         return negative ? -v : v;
+    }
+
+    /** The next eight bytes as a number where all of them are digits, else -1. All eight are looked at, and then added up in pairs, at once. */
+    static long eightDigits(byte[] b, int at) {
+        long v = (long) EIGHT.get(b, at);
+        if (((v & 0xF0F0F0F0F0F0F0F0L) ^ 0x3030303030303030L | (v + 0x0606060606060606L & 0xF0F0F0F0F0F0F0F0L) ^ 0x3030303030303030L) != 0) return -1;
+        v -= 0x3030303030303030L;
+        v = v * 10 + (v >>> 8);
+        return (v & 0x000000FF000000FFL) * 0x000F424000000064L + (v >>> 16 & 0x000000FF000000FFL) * 0x0000271000000001L >>> 32;
     }
 
     /** mantissa * 10^exponent, or NaN where that cannot be told quickly. */

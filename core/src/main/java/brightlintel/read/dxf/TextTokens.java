@@ -16,7 +16,7 @@ import java.util.Arrays;
  */
 final class TextTokens implements Tokens {
     private static final int BUFFER = 1 << 18;
-    private static final int NEAR_END = 96;
+    private static final int NEAR_END = 96, MOST_DIGITS = 19;
     private static final int LONGEST_LINE = 1 << 24;
     private final InputStream in;
     private final Report.Builder report;
@@ -81,14 +81,18 @@ final class TextTokens implements Tokens {
         if (negative) p++;
         long m = 0;
         int first = p;
-        for (int d = b[p] - '0'; d >= 0 && d <= 9; d = b[++p] - '0') m = m * 10 + d;
+        for (int d = b[p] - '0'; d >= 0 && d <= 9 && p - first < MOST_DIGITS; d = b[++p] - '0') m = m * 10 + d;
         int digits = p - first, decimals = 0;
         if (b[p] == '.') {
             int point = ++p;
-            for (int d = b[p] - '0'; d >= 0 && d <= 9; d = b[++p] - '0') m = m * 10 + d;
+            for (long eight = Numbers.eightDigits(b, p); eight >= 0 && p - point < MOST_DIGITS - 8; eight = Numbers.eightDigits(b, p)) {
+                m = m * 100_000_000 + eight;
+                p += 8;
+            }
+            for (int d = b[p] - '0'; d >= 0 && d <= 9 && p - point < MOST_DIGITS; d = b[++p] - '0') m = m * 10 + d;
             decimals = p - point;
         }
-        if (digits + decimals < 1 || digits + decimals > 18 || b[p] != '\n' && b[p] != '\r') return false;
+        if (digits + decimals < 1 || digits + decimals >= MOST_DIGITS || b[p] != '\n' && b[p] != '\r') return false;
         double v = Numbers.of(m, -decimals);
         if (Double.isNaN(v)) return false;
         figure = negative ? -v : v;
