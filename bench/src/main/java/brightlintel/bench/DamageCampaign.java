@@ -1,5 +1,6 @@
 package brightlintel.bench;
 
+import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.demo.Spoil;
 import brightlintel.drawing.Progress;
@@ -31,7 +32,7 @@ public final class DamageCampaign {
 
     public static void main(String[] args) throws Exception {
         int n = args.length > 0 ? Integer.parseInt(args[0]) : 4000;
-        List<byte[]> samples = new ArrayList<>(List.of(HeronQuayDrawings.groundDwg(), HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)));
+        List<byte[]> samples = new ArrayList<>(List.of(DemoDrawings.bytes(DemoDrawings.GROUND), HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)));
         for (int i = 1; i < args.length; i++) samples.addAll(drawingsIn(Path.of(args[i])));
         Map<String, Integer> ends = new TreeMap<>();
         double slowest = 0;

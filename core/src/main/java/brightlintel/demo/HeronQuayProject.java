@@ -30,7 +30,6 @@ import brightlintel.trace.GridLabels;
 import brightlintel.trace.SlabOutline;
 import brightlintel.trace.Supports;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -65,7 +64,7 @@ public final class HeronQuayProject {
         try {
             return build(shelf, folder);
         } finally {
-            for (String n : List.of("ground.dwg", "upper.dxf")) Files.deleteIfExists(folder.resolve(n));
+            for (String n : List.of(DemoDrawings.GROUND, DemoDrawings.UPPER)) Files.deleteIfExists(folder.resolve(n));
             Files.deleteIfExists(folder);
         }
     }
@@ -75,8 +74,8 @@ public final class HeronQuayProject {
         p = new Project(id("project"), "Heron Quay Rowing Club", Units.METRIC, Site.UNKNOWN, List.of(), List.of(),
             List.of(new Storey(ground, "Ground", Given.stated(0.0), Given.stated(HeronQuay.GROUND_HEIGHT), List.of()),
                 new Storey(upper, "Upper", Given.stated(HeronQuay.GROUND_HEIGHT), Given.stated(HeronQuay.UPPER_HEIGHT), List.of())), List.of(), Map.of());
-        receive(folder, "ground.dwg", HeronQuayDrawings.groundDwg(), ground);
-        receive(folder, "upper.dxf", HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8), upper);
+        receive(folder, DemoDrawings.GROUND, ground);
+        receive(folder, DemoDrawings.UPPER, upper);
         UnderlayId u = p.storey(ground).orElseThrow().underlays().getFirst();
         apply(Placing.unit(u, 0.001));
         apply(Placing.turnTo(u, -HeronQuay.GROUND_TURN));
@@ -92,8 +91,8 @@ public final class HeronQuayProject {
         p = e.apply(p);
     }
 
-    private void receive(Path folder, String name, byte[] content, StoreyId on) throws IOException {
-        Path file = Files.write(folder.resolve(name), content);
+    private void receive(Path folder, String name, StoreyId on) throws IOException {
+        Path file = Files.write(folder.resolve(name), DemoDrawings.bytes(name));
         DrawingShelf.Shelved s = shelf.take(file, Progress.NONE);
         apply(Receiving.receive(new FileId(id("file/" + name)), new UnderlayId(id("underlay/" + name)), name, s.drawing(), s.strokes(), Files.size(file), RECEIVED, on));
     }

@@ -3,6 +3,8 @@ package brightlintel.read;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import brightlintel.demo.DemoDrawings;
+import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
@@ -13,6 +15,7 @@ import brightlintel.notation.RandomDrawing;
 import brightlintel.write.DrawingFormat;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -95,6 +98,11 @@ class ReadDwgTest {
         bytes[at] ^= 4;
         RawDrawing spoiled = read(bytes);
         assertThat(spoiled.report().count(Code.CHECKSUM_WRONG) + spoiled.report().count(Code.OBJECTS_RECOVERED) + spoiled.report().count(Code.MAP_BROKEN)).isPositive();
+    }
+
+    @Test void theDrawingsThatShipAreThoseThatTheCodeMakes() throws IOException {
+        assertThat(differences(read(DemoDrawings.bytes(DemoDrawings.GROUND)), read(HeronQuayDrawings.groundDwg()), 1e-9)).isEmpty();
+        assertThat(differences(read(DemoDrawings.bytes(DemoDrawings.UPPER)), read(HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)), 1e-9)).isEmpty();
     }
 
     @Test void versionsThatAreNotReadAreNamed() throws IOException {

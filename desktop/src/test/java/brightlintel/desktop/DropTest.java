@@ -2,7 +2,7 @@ package brightlintel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightlintel.demo.HeronQuayDrawings;
+import brightlintel.demo.DemoDrawings;
 import brightlintel.desktop.state.Stage;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,7 +41,7 @@ class DropTest extends WindowRobot {
     }
 
     @Test void aDrawingDroppedOnTheWindowIsReceived() throws Exception {
-        Path file = Files.write(folder.resolve("ground.dwg"), HeronQuayDrawings.groundDwg());
+        Path file = Files.write(folder.resolve("ground.dwg"), DemoDrawings.bytes(DemoDrawings.GROUND));
         Label from = offered(file);
         drag(from, MouseButton.PRIMARY).moveBy(-40, 40).moveTo(window.root()).moveBy(5, 5).drop();
         until("the drawing is received", () -> w.busy().isEmpty() && w.drawing().isPresent());

@@ -9,7 +9,7 @@ import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Wall;
 import brightlintel.demo.HeronQuay;
-import brightlintel.demo.HeronQuayDrawings;
+import brightlintel.demo.DemoDrawings;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.geom.Affine;
@@ -35,7 +35,7 @@ class WholeErrandTest extends WindowRobot {
     }
 
     @Test void aDrawingBecomesAModelThatIsSavedReopenedUndoneAndHandedOver() throws Exception {
-        Path drawing = Files.write(folder.resolve("ground.dwg"), HeronQuayDrawings.groundDwg());
+        Path drawing = Files.write(folder.resolve("ground.dwg"), DemoDrawings.bytes(DemoDrawings.GROUND));
         toOpen.add(drawing);
         button("start-open");
         until("the drawing is received", () -> w.busy().isEmpty() && w.drawing().isPresent());
