@@ -16,6 +16,8 @@ record LayerListState(List<Row> rows, int shown, int all, long strokesShown, lon
     static LayerListState of(PlacedDrawing d, String search, Order order) {
         int[] counts = d.strokes().countByLayer();
         for (var t : d.strokes().texts()) counts[t.layer()]++;
+        for (var f : d.strokes().fills()) counts[f.layer()]++;
+        for (var p : d.strokes().pictures()) counts[p.layer()]++;
         List<Row> all = new ArrayList<>();
         for (int i = 0; i < counts.length; i++) {
             Layer l = d.strokes().layers().get(i);
