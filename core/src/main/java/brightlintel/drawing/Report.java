@@ -40,18 +40,6 @@ public record Report(List<Entry> entries) {
             if (list.size() < KEPT) list.add(new Diagnostic(code, at, List.of(values)));
         }
 
-        public boolean isEmpty() {
-            return counts.isEmpty();
-        }
-
-        /** What was said so far; it is empty again then. */
-        public Report take() {
-            Report r = build();
-            counts.clear();
-            first.clear();
-            return r;
-        }
-
         public void append(Report r) {
             r.entries.forEach(this::add);
         }

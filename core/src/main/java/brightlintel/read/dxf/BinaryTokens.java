@@ -121,6 +121,11 @@ final class BinaryTokens implements Tokens {
         return isNumber ? number : Numbers.parse(text, 0, length);
     }
 
+    @Override public long whole() {
+        double v = number();
+        return Double.isNaN(v) ? 0 : (long) v;
+    }
+
     @Override public void charset(Charset c) {
         charset = c;
     }

@@ -54,22 +54,11 @@ public final class DxfReader {
         long total = Files.size(file);
         try (HashedStream hashed = new HashedStream(file, hash)) {
             Report.Builder report = new Report.Builder();
-            DxfReader reader;
-            if (format == Format.DXF_BINARY) reader = read(new BinaryTokens(hashed, report), file, total, report, limits, progress);
-            else {
-                Report.Builder ofScanner = new Report.Builder();
-                try (TokensAhead tokens = new TokensAhead(new TextTokens(hashed, ofScanner), ofScanner, report)) {
-                    reader = read(tokens, file, total, report, limits, progress);
-                }
-            }
+            Tokens tokens = format == Format.DXF_BINARY ? new BinaryTokens(hashed, report) : new TextTokens(hashed, report);
+            DxfReader reader = new DxfReader(tokens, report, limits, () -> progress.at(Progress.Stage.READING, tokens.bytesRead(), total));
+            reader.sections(file);
             return reader.drawing(hashed.sha256Hex(), format);
         }
-    }
-
-    private static DxfReader read(Tokens tokens, Path file, long total, Report.Builder report, ReadLimits limits, Progress progress) throws IOException {
-        DxfReader reader = new DxfReader(tokens, report, limits, () -> progress.at(Progress.Stage.READING, tokens.bytesRead(), total));
-        reader.sections(file);
-        return reader;
     }
 
     private void sections(Path file) throws IOException {

@@ -28,7 +28,8 @@ final class TextTokens implements Tokens {
     private double figure;
     private boolean ready;
     private Charset charset = Charset.forName("windows-1252");
-    private final SliceTexts texts = new SliceTexts();
+    private final String[] names = new String[1024];
+    private final byte[][] nameBytes = new byte[1024][];
 
     TextTokens(InputStream in, Report.Builder report) throws IOException {
         this.in = in;
@@ -36,7 +37,7 @@ final class TextTokens implements Tokens {
         fill();
         if (end >= 3 && (buf[0] & 255) == 0xef && (buf[1] & 255) == 0xbb && (buf[2] & 255) == 0xbf) {
             pos = 3;
-            charset(StandardCharsets.UTF_8);
+            charset = StandardCharsets.UTF_8;
         }
     }
 
@@ -193,22 +194,19 @@ final class TextTokens implements Tokens {
         return code;
     }
 
+    /** Names come again and again: short ASCII values are kept once. */
     @Override public String text() {
-        return texts.text(buf, start, stop);
-    }
-
-    /** Bytes of the value last read. */
-    int length() {
-        return stop - start;
-    }
-
-    void copyTo(byte[] to, int at) {
-        System.arraycopy(buf, start, to, at, stop - start);
-    }
-
-    /** The one that the file begins with. */
-    Charset charset() {
-        return charset;
+        int n = stop - start;
+        if (n > 40) return decode();
+        int h = n;
+        for (int i = start; i < stop; i++) {
+            if (buf[i] < 0 || buf[i] == '\\') return decode();
+            h = h * 31 + buf[i];
+        }
+        int slot = (h ^ (h >>> 15)) & 1023;
+        if (nameBytes[slot] != null && Arrays.equals(nameBytes[slot], 0, nameBytes[slot].length, buf, start, stop)) return names[slot];
+        nameBytes[slot] = Arrays.copyOfRange(buf, start, stop);
+        return names[slot] = new String(buf, start, n, StandardCharsets.US_ASCII);
     }
 
     private String decode() {
@@ -221,9 +219,14 @@ final class TextTokens implements Tokens {
         return Numbers.parse(buf, start, stop);
     }
 
+    @Override public long whole() {
+        trim();
+        double v = Numbers.parse(buf, start, stop);
+        return Double.isNaN(v) ? 0 : (long) v;
+    }
+
     @Override public void charset(Charset c) {
         charset = c;
-        texts.charset(c);
     }
 
     @Override public long mark() {

@@ -16,6 +16,9 @@ interface Tokens {
     /** NaN where the value is no number. */
     double number();
 
+    /** 0 where the value is no number. */
+    long whole();
+
     /** For text beyond plain ASCII, from now on. */
     void charset(Charset charset);
 
