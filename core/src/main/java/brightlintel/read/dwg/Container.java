@@ -13,6 +13,7 @@ import java.util.Arrays;
  * @param metric  the file's word on metric or imperial, -1 where it has none
  */
 record Container(Version version, Charset charset, byte[] header, byte[] classes, byte[] map, byte[] objects, int metric) {
+    private static final long LARGEST = 1L << 30, MOST_PACKED = 512;
     static final byte[] NONE = new byte[Bits.ROOM];
 
     /** Behind the template's description, in wide units since 2007; an empty part means the format's own default, imperial. */
@@ -21,6 +22,11 @@ record Container(Version version, Charset charset, byte[] header, byte[] classes
         if (size < 2) return 0;
         int text = template[0] & 255 | (template[1] & 255) << 8, at = 2 + (version.from(Version.R2007) ? 2 : 1) * text;
         return at + 2 <= size ? template[at] & 255 : 0;
+    }
+
+    /** What unpacking may make of a file at most: no size beyond it is believed. */
+    static long most(byte[] file) {
+        return Math.min(LARGEST, MOST_PACKED * file.length + (1 << 20));
     }
 
     static byte[] roomy(byte[] b) {

@@ -19,7 +19,6 @@ final class Paged {
     private static final int HEAD = 0x80, HEAD_SIZE = 0x6C, PAGE_MAP = 0x41630E3B, PART_MAP = 0x4163003B;
     static final int FIRST_PAGE = 0x100, PAGE_HEAD = 32, DATA_PAGE = 0x4163043B, MASK = 0x4164536B;
     private static final int MOST_PAGES = 2_000_000;
-    private static final long LARGEST = 1L << 30;
     private final byte[] file;
     private final Report.Builder report;
     private final Map<Integer, long[]> pages = new HashMap<>();
@@ -70,7 +69,7 @@ final class Paged {
     private byte[] systemPage(long at, int type) {
         if (Container.intAt(file, at) != type) throw new Damaged("no map at byte " + at);
         long size = Container.intAt(file, at + 4), packed = Container.intAt(file, at + 8);
-        if (size < 0 || size > LARGEST || packed < 0 || at + 20 + packed > file.length - Bits.ROOM) throw new Damaged("a map of " + size + " bytes");
+        if (size < 0 || size > Container.most(file) || packed < 0 || at + 20 + packed > file.length - Bits.ROOM) throw new Damaged("a map of " + size + " bytes");
         byte[] out = new byte[(int) size + Bits.ROOM];
         byte[] head = Arrays.copyOfRange(file, (int) at, (int) at + 20);
         Arrays.fill(head, 16, 20, (byte) 0);
@@ -111,7 +110,7 @@ final class Paged {
         Part p = parts.get(name);
         // what pages can hold at most; a size beyond it is not believed
         long most = p == null ? 0 : (long) p.pages.size() * Math.max(0, p.pageSize);
-        if (p == null || p.size < 0 || most > LARGEST) {
+        if (p == null || p.size < 0 || most > Container.most(file)) {
             if (needed) report.say(Code.PART_LOST, new Location.Whole(), name);
             return Container.NONE;
         }

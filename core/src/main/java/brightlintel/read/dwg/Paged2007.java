@@ -17,7 +17,6 @@ import java.util.function.Consumer;
 final class Paged2007 {
     private static final int HEAD = 0x80, HEAD_BLOCKS = 3, HEAD_PACKED_AT = 32, HEAD_SIZE = 0x110, PAGES = 0x480, BLOCK = 255, SYSTEM_DATA = 239, PAGE_DATA = 251;
     private static final int MOST_PAGES = 2_000_000, PART_HEAD = 64, PART_PAGE = 56, WHOLE = 1;
-    private static final long LARGEST = 1L << 30;
     private final byte[] file;
     private final Report.Builder report;
     private final Map<Long, long[]> pages = new HashMap<>();
@@ -71,8 +70,8 @@ final class Paged2007 {
     }
 
     /** @param packed size in bytes, negative for what is not packed */
-    private static byte[] unpacked(byte[] data, int from, long packed, long size) {
-        if (size < 0 || size > LARGEST || Math.abs(packed) > data.length - Bits.ROOM - from) throw new Damaged("a page of " + size + " bytes");
+    private byte[] unpacked(byte[] data, int from, long packed, long size) {
+        if (size < 0 || size > Container.most(file) || Math.abs(packed) > data.length - Bits.ROOM - from) throw new Damaged("a page of " + size + " bytes");
         byte[] out = new byte[(int) size + Bits.ROOM];
         if (packed > 0) Unpacking2007.unpack(data, from, (int) packed, out, 0, (int) size);
         else System.arraycopy(data, from, out, 0, (int) Math.min(size, -packed));
@@ -81,7 +80,7 @@ final class Paged2007 {
 
     /** @param copies how many times the data are repeated within the blocks */
     private byte[] systemPage(long at, long packed, long size, long copies) {
-        if (packed < 0 || packed > LARGEST || copies < 1 || copies > 64) throw new Damaged("a map of " + packed + " bytes");
+        if (packed < 0 || packed > file.length || copies < 1 || copies > 64) throw new Damaged("a map of " + packed + " bytes");
         long blocks = ((packed + 7 & ~7) * copies + SYSTEM_DATA - 1) / SYSTEM_DATA;
         if (blocks * BLOCK > file.length) throw new Damaged("a map of " + packed + " bytes");
         return unpacked(deal(at, (int) blocks, SYSTEM_DATA), 0, packed, size);
@@ -91,7 +90,7 @@ final class Paged2007 {
         long address = PAGES;
         for (int at = 0; at + 16 <= map.length - Bits.ROOM && pages.size() < MOST_PAGES; at += 16) {
             long size = Container.longAt(map, at), number = Container.longAt(map, at + 8);
-            if (number == 0 || size < 0 || size > LARGEST) break;
+            if (number == 0 || size < 0 || size > file.length) break;
             if (number > 0) pages.put(number, new long[] {address, size});
             address += size;
         }
@@ -114,8 +113,8 @@ final class Paged2007 {
 
     private byte[] part(String name) {
         Part p = parts.get(name);
-        long most = p == null ? -1 : p.pages.stream().mapToLong(g -> Math.clamp(g.size, 0, LARGEST)).sum();
-        if (p == null || p.size < 0 || most > LARGEST) {
+        long most = p == null ? -1 : p.pages.stream().mapToLong(g -> Math.clamp(g.size, 0, Integer.MAX_VALUE)).sum();
+        if (p == null || p.size < 0 || most > Container.most(file)) {
             report.say(Code.PART_LOST, new Location.Whole(), name);
             return Container.NONE;
         }
@@ -133,7 +132,7 @@ final class Paged2007 {
     }
 
     private void page(long at, Part p, Page g, byte[] out) {
-        if (g.packed < 0 || g.packed > LARGEST || g.into < 0 || g.into > out.length - Bits.ROOM) throw new Damaged("a page of " + g.packed + " bytes");
+        if (g.packed < 0 || g.packed > file.length || g.into < 0 || g.into > out.length - Bits.ROOM) throw new Damaged("a page of " + g.packed + " bytes");
         int blocks = (int) (((g.packed + 7 & ~7) + PAGE_DATA - 1) / PAGE_DATA);
         long packed = g.packed < g.size ? g.packed : -g.packed;
         byte[] data = p.encoding == WHOLE ? unpacked(file, (int) at, packed, g.size) : unpacked(deal(at, blocks, PAGE_DATA), 0, packed, g.size);

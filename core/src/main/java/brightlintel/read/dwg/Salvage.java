@@ -48,7 +48,7 @@ final class Salvage {
 
     private static byte[] part(byte[] file, List<Page> pages) {
         long size = pages.stream().mapToLong(Page::into).max().orElse(0) + PAGE;
-        if (size > (long) pages.size() * PAGE * 64) return Container.NONE;
+        if (size > Container.most(file)) return Container.NONE;
         byte[] out = new byte[(int) size + Bits.ROOM];
         for (Page p : pages) {
             try {
