@@ -31,6 +31,6 @@ final class Colours {
 
     static Colour of(int index, Optional<Integer> rgb) {
         if (rgb.isPresent()) return new Colour(index == 0 ? 256 : index, rgb);
-        return PLAIN[Math.min(index, MOST)];
+        return PLAIN[Math.clamp(index, 0, MOST)];
     }
 }

@@ -62,6 +62,7 @@ final class ObjectBits {
 
     /** Opens the object at a place as far as its type. */
     int open(long at) {
+        if (at < 0 || at > objects.length) throw new Damaged("no object at " + at);
         place = at;
         data.over(objects, 8 * at, 8L * objects.length);
         long size = data.modularShort(), referenceBits = 0;

@@ -135,6 +135,7 @@ final class Paged2007 {
         if (g.packed < 0 || g.packed > file.length || g.into < 0 || g.into > out.length - Bits.ROOM) throw new Damaged("a page of " + g.packed + " bytes");
         int blocks = (int) (((g.packed + 7 & ~7) + PAGE_DATA - 1) / PAGE_DATA);
         long packed = g.packed < g.size ? g.packed : -g.packed;
+        if (at > file.length) throw new Damaged("a page at byte " + at + " beyond the end");
         byte[] data = p.encoding == WHOLE ? unpacked(file, (int) at, packed, g.size) : unpacked(deal(at, blocks, PAGE_DATA), 0, packed, g.size);
         System.arraycopy(data, 0, out, (int) g.into, (int) Math.min(g.size, out.length - Bits.ROOM - g.into));
     }
