@@ -3,6 +3,7 @@ package brightlintel.drawing;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A file as it was read. Never part of a project; cached by hash.
@@ -21,6 +22,11 @@ public record RawDrawing(String sha256, Format format, String version, Header he
 
     public RawDrawing with(Companions c, Report r) {
         return new RawDrawing(sha256, format, version, header, layers, tables, spaces, blocks, c, r);
+    }
+
+    /** Of all spaces and blocks, each once however often a block is referred to; attributes stay with their references. */
+    public Stream<Entity> everything() {
+        return Stream.concat(spaces.stream().flatMap(s -> s.entities().stream()), blocks.values().stream().flatMap(b -> b.entities().stream()));
     }
 
     public Optional<Space> space(SpaceKey key) {

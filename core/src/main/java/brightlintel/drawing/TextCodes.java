@@ -1,5 +1,7 @@
 package brightlintel.drawing;
 
+import java.util.function.Predicate;
+
 /** Makes plain text of stored text: the codes of the exchange format for signs, fonts, stacks and lines. */
 public final class TextCodes {
     private TextCodes() { }
@@ -14,7 +16,7 @@ public final class TextCodes {
         for (int i = 0; i < raw.length(); ) {
             char c = raw.charAt(i);
             if (c == '%' && raw.startsWith("%%", i)) i = percent(raw, i, out);
-            else if (c == '\\' && i + 1 < raw.length() && (raw.charAt(i + 1) == 'U' || raw.charAt(i + 1) == 'u') && isUnicode(raw, i)) {
+            else if (isUnicode(raw, i)) {
                 out.append((char) Integer.parseInt(raw, i + 3, i + 7, 16));
                 i += 7;
             } else if (raw.startsWith("\\M+", i) && multibyte(raw, i, out)) i += 8;
@@ -36,7 +38,7 @@ public final class TextCodes {
         if (stored.indexOf('\\') < 0) return stored;
         StringBuilder out = new StringBuilder(stored.length());
         for (int i = 0; i < stored.length(); ) {
-            if (stored.charAt(i) == '\\' && i + 1 < stored.length() && (stored.charAt(i + 1) == 'U' || stored.charAt(i + 1) == 'u') && isUnicode(stored, i)) {
+            if (isUnicode(stored, i)) {
                 char c = (char) Integer.parseInt(stored, i + 3, i + 7, 16);
                 if (c < ' ' || "\\{}%^".indexOf(c) >= 0) out.append(stored, i, i + 7);
                 else out.append(c);
@@ -47,8 +49,18 @@ public final class TextCodes {
         return out.toString();
     }
 
+    /** The way back: characters that cannot be stored as they are, by their numbers. */
+    public static String stored(String text, Predicate<Character> fits) {
+        StringBuilder b = new StringBuilder(text.length());
+        for (char c : text.toCharArray()) {
+            if (fits.test(c)) b.append(c);
+            else b.append(String.format("\\U+%04X", (int) c));
+        }
+        return b.toString();
+    }
+
     private static boolean isUnicode(String s, int i) {
-        if (i + 7 > s.length() || s.charAt(i + 2) != '+') return false;
+        if (i + 7 > s.length() || s.charAt(i) != '\\' || Character.toUpperCase(s.charAt(i + 1)) != 'U' || s.charAt(i + 2) != '+') return false;
         for (int k = i + 3; k < i + 7; k++) if (Character.digit(s.charAt(k), 16) < 0) return false;
         return true;
     }

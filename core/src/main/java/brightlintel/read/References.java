@@ -55,8 +55,9 @@ final class References {
 
     private static Set<String> picturePaths(RawDrawing d) {
         Set<String> out = new LinkedHashSet<>();
-        for (var s : d.spaces()) for (Entity e : s.entities()) if (e instanceof Entity.Picture p) out.add(p.file());
-        for (Block b : d.blocks().values()) for (Entity e : b.entities()) if (e instanceof Entity.Picture p) out.add(p.file());
+        d.everything().forEach(e -> {
+            if (e instanceof Entity.Picture p) out.add(p.file());
+        });
         return out;
     }
 

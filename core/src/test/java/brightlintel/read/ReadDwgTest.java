@@ -7,6 +7,7 @@ import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Format;
+import brightlintel.drawing.Location;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
@@ -88,16 +89,19 @@ class ReadDwgTest {
         }
     }
 
-    @Test void aWrongChecksumIsToldWithItsPlace() throws IOException {
-        RawDrawing d = RandomDrawing.of(3, 40);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        DrawingFormat.DWG.write(d, out);
-        byte[] bytes = out.toByteArray();
-        // somewhere behind header and classes lie the objects
-        int at = 0x600;
-        bytes[at] ^= 4;
+    @Test void aWrongChecksumIsToldWithItsPlaceAndTheObjectIsReadAllTheSame() throws IOException {
+        byte[] bytes = Files.readAllBytes(SAMPLES.resolve("mech-r2000.dwg"));
+        RawDrawing sound = read(bytes);
+        // the line of handle 32 lies here; one bit in the middle of its figures
+        int line = 56_987;
+        bytes[line + 14] ^= 4;
         RawDrawing spoiled = read(bytes);
-        assertThat(spoiled.report().count(Code.CHECKSUM_WRONG) + spoiled.report().count(Code.OBJECTS_RECOVERED) + spoiled.report().count(Code.MAP_BROKEN)).isPositive();
+        assertThat(spoiled.report().entries()).singleElement().satisfies(e -> {
+            assertThat(e.code()).isEqualTo(Code.CHECKSUM_WRONG);
+            assertThat(e.count()).isEqualTo(1);
+            assertThat(e.first().getFirst().at()).isEqualTo(new Location.Offset(line));
+        });
+        assertThat(differences(sound, spoiled, 0)).isNotEmpty().allMatch(x -> x.contains("Line."));
     }
 
     @Test void theDrawingsThatShipAreThoseThatTheCodeMakes() throws IOException {

@@ -16,7 +16,7 @@ final class Classes {
             Version v = c.version();
             Bits in = new Bits(c.classes(), 8L * Marks.CLASSES.length, 8L * (c.classes().length - Bits.ROOM));
             long end = 8L * (in.rawLong() & 0xffffffffL);
-            if (v == Version.R2018 || v.from(Version.R2010) && maintenance > 3) in.rawLong();
+            if (v.longSizes(maintenance)) in.rawLong();
             end += in.position();
             Strings strings = new Strings(v, c.charset());
             strings.over(in, v.from(Version.R2007) ? texts(c, in) : null);
@@ -51,14 +51,9 @@ final class Classes {
 
     /** Texts stand at the end, before a flag that the length in bits leads to. */
     private static Bits texts(Container c, Bits in) {
-        long from = in.position(), last = from + (in.rawLong() & 0xffffffffL) - 1;
-        Bits b = new Bits(c.classes(), last - 16, 8L * (c.classes().length - Bits.ROOM));
-        long size = b.rawShort(), end = last - 16;
-        if ((size & 0x8000) != 0) {
-            b.seek(end - 16);
-            end -= 16;
-            size = size & 0x7fff | (long) b.rawShort() << 15;
-        }
-        return new Bits(c.classes(), end - size, end);
+        long from = in.position(), flag = from + (in.rawLong() & 0xffffffffL) - 1;
+        Bits b = new Bits(c.classes(), 0, 0);
+        Strings.before(b, c.classes(), flag, from);
+        return b;
     }
 }

@@ -20,7 +20,7 @@ record Container(Version version, Charset charset, byte[] header, byte[] classes
     static int metric(byte[] template, Version version) {
         int size = template.length - Bits.ROOM;
         if (size < 2) return 0;
-        int text = template[0] & 255 | (template[1] & 255) << 8, at = 2 + (version.from(Version.R2007) ? 2 : 1) * text;
+        int text = shortAt(template, 0), at = 2 + (version.from(Version.R2007) ? 2 : 1) * text;
         return at + 2 <= size ? template[at] & 255 : 0;
     }
 
@@ -42,6 +42,10 @@ record Container(Version version, Charset charset, byte[] header, byte[] classes
         }
         if (from + size > end) report.say(Code.FILE_ENDS_EARLY, new Location.Offset(end));
         return roomy(Arrays.copyOfRange(file, (int) from, (int) Math.min(end, from + size)));
+    }
+
+    static int shortAt(byte[] b, int at) {
+        return b[at] & 255 | (b[at + 1] & 255) << 8;
     }
 
     static int intAt(byte[] b, long at) {

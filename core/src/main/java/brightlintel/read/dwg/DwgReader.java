@@ -18,6 +18,7 @@ import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Tables;
 import brightlintel.read.CodePages;
+import brightlintel.read.Endings;
 import brightlintel.read.HashedStream;
 import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
@@ -48,7 +49,7 @@ public final class DwgReader {
     private final Progress progress;
     private final Records records;
     private Map<Integer, DwgClass> classes = Map.of();
-    private Gathered gathered = new Gathered();
+    private final Gathered gathered = new Gathered();
 
     private DwgReader(Container container, int maintenance, ReadLimits limits, Report.Builder report, Progress progress) {
         this.container = container;
@@ -79,7 +80,7 @@ public final class DwgReader {
         String word = new String(bytes, 0, VERSION, StandardCharsets.ISO_8859_1);
         Version v = Version.of(word).orElseThrow(() -> new Refused(Refused.Why.OLD_VERSION, file.getFileName(), Releases.withWord(word)));
         if (bytes.length < SMALLEST) throw new Refused(Refused.Why.LOST, file.getFileName(), "it ends at byte " + (bytes.length - Bits.ROOM));
-        Charset charset = CodePages.of(bytes[CODE_PAGE] & 255 | (bytes[CODE_PAGE + 1] & 255) << 8);
+        Charset charset = CodePages.of(Container.shortAt(bytes, CODE_PAGE));
         try {
             return switch (v) {
                 case R2000 -> Plain.open(bytes, charset, report);
@@ -106,9 +107,8 @@ public final class DwgReader {
     private void check(byte[] part, String name) {
         int from = Marks.HEADER.length, room = part.length - Bits.ROOM;
         if (room < from + 4) return;
-        int extra = container.version() == Version.R2018 || container.version().from(Version.R2010) && maintenance > 3 ? 4 : 0;
-        long n = 4L + extra + (Container.intAt(part, from) & 0xffffffffL), sum = from + n;
-        boolean right = sum + 2 <= room && Crc.of(Crc.SEED, part, from, (int) n) == (part[(int) sum] & 255 | (part[(int) sum + 1] & 255) << 8);
+        long n = (container.version().longSizes(maintenance) ? 8L : 4L) + (Container.intAt(part, from) & 0xffffffffL), sum = from + n;
+        boolean right = sum + 2 <= room && Crc.of(Crc.SEED, part, from, (int) n) == Container.shortAt(part, (int) sum);
         if (!right) report.say(Code.CHECKSUM_WRONG, new Location.Whole(), name);
     }
 
@@ -211,13 +211,9 @@ public final class DwgReader {
 
     private RawDrawing drawing(String sha, List<Space> spaces, Map<String, Block> blocks) {
         List<Layer> layers = records.layers();
-        for (Layer l : layers) {
-            if (l.frozen()) report.say(Code.LAYER_FROZEN_IN_FILE, new Location.Whole(), l.name());
-            else if (l.off()) report.say(Code.LAYER_OFF_IN_FILE, new Location.Whole(), l.name());
-        }
+        Endings.say(report, layers, spaces);
         Map<String, LineType> types = new LinkedHashMap<>();
         records.lineTypes().forEach(t -> types.put(Names.key(t.name()), t));
-        if (spaces.stream().allMatch(s -> s.entities().isEmpty())) report.say(Code.NOTHING_DRAWN, new Location.Whole());
         return new RawDrawing(sha, Format.DWG, container.version().word(), new Header(HeaderVariables.read(container, maintenance)), layers, new Tables(types, records.dimensionStyles()),
             spaces, blocks, Companions.NONE, report.build());
     }

@@ -23,14 +23,14 @@ record EntityHead(int mode, int reactors, boolean extension, boolean links, Colo
         if (v.from(Version.R2013)) in.bit();
         boolean links = !v.from(Version.R2004) && !in.bit();
         int flags = in.bitShort() & 0xffff;
-        Colour colour;
+        Optional<Integer> rgb = Optional.empty();
         boolean reference = false;
         if (v.from(Version.R2004)) {
-            Optional<Integer> rgb = (flags & TRUE_COLOUR) != 0 ? Colours.ofWord(in.bitLong()) : Optional.empty();
+            if ((flags & TRUE_COLOUR) != 0) rgb = Colours.ofWord(in.bitLong());
             reference = (flags & REFERENCE) != 0;
             if ((flags & TRANSPARENCY) != 0) in.bitLong();
-            colour = Colours.of(flags & 0x1ff, rgb);
-        } else colour = Colours.of(flags & 0x1ff, Optional.empty());
+        }
+        Colour colour = Colours.of(flags & 0x1ff, rgb);
         double scale = in.bitDouble();
         int lineType = in.two(), plotStyle = in.two(), material = 0, shadow = 0, visual = 0;
         if (v.from(Version.R2007)) {
@@ -52,7 +52,7 @@ record EntityHead(int mode, int reactors, boolean extension, boolean links, Colo
     Ties ties(ObjectBits o) {
         Version v = o.version();
         long owner = mode == 0 ? o.reference() : 0;
-        for (int i = 0; i < reactors; i++) if (o.reference() == 0 && i > 4096) throw new Damaged("reactors without end");
+        o.skipReferences(reactors);
         if (extension) o.reference();
         long next = v.from(Version.R2004) ? 0 : o.handle() + 1;
         if (links) {
@@ -64,7 +64,7 @@ record EntityHead(int mode, int reactors, boolean extension, boolean links, Colo
         if (material == 3) o.reference();
         if (v.from(Version.R2007) && shadow == 3) o.reference();
         if (plotStyle == 3) o.reference();
-        for (int i = 0; i < visualStyles; i++) o.reference();
+        o.skipReferences(visualStyles);
         return new Ties(owner, next, layer, type);
     }
 }

@@ -34,7 +34,6 @@ final class Finite {
         return Double.isFinite(v);
     }
 
-
     private static boolean is(Entity.Loop l) {
         return l.polyline().allFinite() && l.edges().stream().allMatch(e -> switch (e) {
             case Entity.Edge.Straight s -> is(s.x0() + s.y0() + s.x1() + s.y1());

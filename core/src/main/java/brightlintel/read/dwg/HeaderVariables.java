@@ -27,7 +27,7 @@ final class HeaderVariables {
      * @return what was read up to where the row made no sense, by the names of the text form
      */
     static Map<String, String> read(Container c, int maintenance) {
-        HeaderVariables h = new HeaderVariables(c.version(), c.charset(), c.version() == Version.R2018 || c.version().from(Version.R2010) && maintenance > 3);
+        HeaderVariables h = new HeaderVariables(c.version(), c.charset(), c.version().longSizes(maintenance));
         try {
             h.in = new Bits(c.header(), 8L * Marks.HEADER.length, 8L * (c.header().length - Bits.ROOM));
             h.texts.over(h.in, null);

@@ -5,7 +5,7 @@ import java.nio.charset.Charset;
 
 /** One object, opened: its data, its texts and its references, each at its beginning. Used again for the next object. */
 final class ObjectBits {
-    private static final int SMALLEST = 2;
+    private static final int SMALLEST = 2, MOST_SKIPPED = 4096;
     private final Version version;
     private final byte[] objects;
     private final Bits data;
@@ -60,6 +60,11 @@ final class ObjectBits {
         return references.left() < 8 ? 0 : references.handle(handle);
     }
 
+    /** Passes over so many; a number beyond all reason is damage. */
+    void skipReferences(int n) {
+        for (int i = 0; i < n; i++) if (reference() == 0 && i > MOST_SKIPPED) throw new Damaged("references without end");
+    }
+
     /** Opens the object at a place as far as its type. */
     int open(long at) {
         if (at < 0 || at > objects.length) throw new Damaged("no object at " + at);
@@ -86,8 +91,8 @@ final class ObjectBits {
 
     /** Whether the checksum behind the object fits. */
     boolean isIntact() {
-        int n = (int) length() - 2, stored = objects[(int) place + n] & 255 | (objects[(int) place + n + 1] & 255) << 8;
-        return Crc.of(Crc.SEED, objects, (int) place, n) == stored;
+        int n = (int) length() - 2;
+        return Crc.of(Crc.SEED, objects, (int) place, n) == Container.shortAt(objects, (int) place + n);
     }
 
     /** Goes on to the handle, over extended data, and divides the streams. */
@@ -102,30 +107,18 @@ final class ObjectBits {
         }
     }
 
-    /** Texts end with a flag just before the references, and before it their length in bits, of one or two words. */
+    /** A flag just before the references tells whether there are texts. */
     private void divide() {
         long here = data.position();
         data.over(objects, here, referencesAt);
         references.over(objects, referencesAt, end);
-        if (!version.from(Version.R2007)) {
-            strings.over(data, null);
-            return;
+        boolean any = false;
+        if (version.from(Version.R2007)) {
+            data.seek(referencesAt - 1);
+            any = data.bit();
+            data.seek(here);
         }
-        long flag = referencesAt - 1;
-        data.seek(flag);
-        if (!data.bit()) strings.over(data, null);
-        else {
-            data.seek(flag - 16);
-            long size = data.rawShort(), last = flag - 16;
-            if ((size & 0x8000) != 0) {
-                last -= 16;
-                data.seek(last);
-                size = size & 0x7fff | (long) data.rawShort() << 15;
-            }
-            if (size > last - here) throw new Damaged("texts of " + size + " bits");
-            texts.over(objects, last - size, last);
-            strings.over(data, texts);
-        }
-        data.over(objects, here, referencesAt);
+        if (any) Strings.before(texts, objects, referencesAt - 1, here);
+        strings.over(data, any ? texts : null);
     }
 }

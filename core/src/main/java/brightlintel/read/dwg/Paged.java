@@ -21,7 +21,7 @@ final class Paged {
     private static final int MOST_PAGES = 2_000_000;
     private final byte[] file;
     private final Report.Builder report;
-    private final Map<Integer, long[]> pages = new HashMap<>();
+    private final Map<Integer, Long> addresses = new HashMap<>();
     private final Map<String, Part> parts = new HashMap<>();
 
     /** @param pages number, compressed size and place in the part of each */
@@ -49,9 +49,9 @@ final class Paged {
         long at = Container.longAt(head, 0x54) + FIRST_PAGE;
         int partMap = Container.intAt(head, 0x5C);
         pageMap(systemPage(at, PAGE_MAP));
-        long[] place = pages.get(partMap);
+        Long place = addresses.get(partMap);
         if (place == null) throw new Damaged("no page " + partMap + " for the map of parts");
-        partMap(systemPage(place[0], PART_MAP));
+        partMap(systemPage(place, PART_MAP));
     }
 
     /** A head hidden under a sequence of numbers that all files share. */
@@ -81,10 +81,10 @@ final class Paged {
     private void pageMap(byte[] map) {
         long address = FIRST_PAGE;
         int end = map.length - Bits.ROOM;
-        for (int at = 0; at + 8 <= end && pages.size() < MOST_PAGES; at += 8) {
+        for (int at = 0; at + 8 <= end && addresses.size() < MOST_PAGES; at += 8) {
             int number = Container.intAt(map, at);
             long size = Container.intAt(map, at + 4) & 0xffffffffL;
-            if (number > 0) pages.put(number, new long[] {address, size});
+            if (number > 0) addresses.put(number, address);
             else at += 16;
             address += size;
         }
@@ -116,12 +116,12 @@ final class Paged {
         }
         byte[] out = new byte[(int) Math.min(p.size, most) + Bits.ROOM];
         for (long[] page : p.pages) {
-            long[] place = pages.get((int) page[0]);
+            Long place = addresses.get((int) page[0]);
             try {
                 if (place == null) throw new Damaged("not in the map");
-                page(p, place[0], page[2], out);
+                page(p, place, page[2], out);
             } catch (Damaged e) {
-                report.say(Code.PAGE_DAMAGED, new Location.Offset(place == null ? 0 : place[0]), name);
+                report.say(Code.PAGE_DAMAGED, new Location.Offset(place == null ? 0 : place), name);
             }
         }
         return out;
@@ -136,6 +136,6 @@ final class Paged {
         if (PageSum.of(0, file, (int) at + PAGE_HEAD, (int) packed) != (Container.intAt(file, at + 28) ^ mask)) report.say(Code.CHECKSUM_WRONG, new Location.Offset(at), p.name);
         int room = (int) Math.min(p.pageSize, size - into);
         if (p.compressed) Unpacking.unpack(file, (int) at + PAGE_HEAD, (int) packed, out, (int) into, room);
-        else System.arraycopy(file, (int) at + 32, out, (int) into, (int) Math.min(packed, room));
+        else System.arraycopy(file, (int) at + PAGE_HEAD, out, (int) into, (int) Math.min(packed, room));
     }
 }

@@ -19,7 +19,7 @@ final class Paged2007 {
     private static final int MOST_PAGES = 2_000_000, PART_HEAD = 64, PART_PAGE = 56, WHOLE = 1;
     private final byte[] file;
     private final Report.Builder report;
-    private final Map<Long, long[]> pages = new HashMap<>();
+    private final Map<Long, Long> addresses = new HashMap<>();
     private final Map<String, Part> parts = new HashMap<>();
 
     private record Page(long into, long number, long size, long packed) { }
@@ -44,9 +44,9 @@ final class Paged2007 {
         byte[] h = unpacked(head, HEAD_PACKED_AT, Container.intAt(head, 24), HEAD_SIZE);
         either("map of pages", second -> pageMap(systemPage(PAGES + Container.longAt(h, second ? 0x28 : 0x38), Container.longAt(h, 0x50), Container.longAt(h, 0x58), Container.longAt(h, 0x18))));
         either("map of parts", second -> {
-            long[] place = pages.get(Container.longAt(h, second ? 0xB8 : 0xC0));
+            Long place = addresses.get(Container.longAt(h, second ? 0xB8 : 0xC0));
             if (place == null) throw new Damaged("no page for the map of parts");
-            partMap(systemPage(place[0], Container.longAt(h, 0xB0), Container.longAt(h, 0xC8), Container.longAt(h, 0xD8)));
+            partMap(systemPage(place, Container.longAt(h, 0xB0), Container.longAt(h, 0xC8), Container.longAt(h, 0xD8)));
         });
     }
 
@@ -88,10 +88,10 @@ final class Paged2007 {
 
     private void pageMap(byte[] map) {
         long address = PAGES;
-        for (int at = 0; at + 16 <= map.length - Bits.ROOM && pages.size() < MOST_PAGES; at += 16) {
+        for (int at = 0; at + 16 <= map.length - Bits.ROOM && addresses.size() < MOST_PAGES; at += 16) {
             long size = Container.longAt(map, at), number = Container.longAt(map, at + 8);
             if (number == 0 || size < 0 || size > file.length) break;
-            if (number > 0) pages.put(number, new long[] {address, size});
+            if (number > 0) addresses.put(number, address);
             address += size;
         }
     }
@@ -120,12 +120,12 @@ final class Paged2007 {
         }
         byte[] out = new byte[(int) Math.min(p.size, most) + Bits.ROOM];
         for (Page g : p.pages) {
-            long[] place = pages.get(g.number);
+            Long place = addresses.get(g.number);
             try {
                 if (place == null) throw new Damaged("not in the map");
-                page(place[0], p, g, out);
+                page(place, p, g, out);
             } catch (Damaged e) {
-                report.say(Code.PAGE_DAMAGED, new Location.Offset(place == null ? 0 : place[0]), name);
+                report.say(Code.PAGE_DAMAGED, new Location.Offset(place == null ? 0 : place), name);
             }
         }
         return out;

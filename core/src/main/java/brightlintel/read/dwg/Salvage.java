@@ -10,7 +10,6 @@ import java.util.Map;
 /** A paged file whose maps are lost, as when its end is cut off: pages tell by their heads that they are pages, of which part, and where in it. */
 final class Salvage {
     private static final int STEP = 0x20, PAGE = 0x7400, OBJECTS = 0x0DCA;
-    private static final long LARGEST = 1L << 30;
 
     /** @param at in the file, of its data */
     private record Page(int at, int packed, long into) { }
@@ -41,14 +40,13 @@ final class Salvage {
             if ((Container.intAt(file, at) ^ mask) != Paged.DATA_PAGE) continue;
             int number = Container.intAt(file, at + 4) ^ mask, packed = Container.intAt(file, at + 8) ^ mask;
             long into = (Container.intAt(file, at + 16) ^ mask) & 0xffffffffL | (long) (Container.intAt(file, at + 20) ^ mask) << 32;
-            if (packed > 0 && packed <= end - at && into >= 0 && into < LARGEST && into % PAGE == 0) parts.computeIfAbsent(number, _ -> new ArrayList<>()).add(new Page(at + Paged.PAGE_HEAD, packed, into));
+            if (packed > 0 && packed <= end - at && into >= 0 && into < Container.most(file) - PAGE && into % PAGE == 0) parts.computeIfAbsent(number, _ -> new ArrayList<>()).add(new Page(at + Paged.PAGE_HEAD, packed, into));
         }
         return parts;
     }
 
     private static byte[] part(byte[] file, List<Page> pages) {
         long size = pages.stream().mapToLong(Page::into).max().orElse(0) + PAGE;
-        if (size > Container.most(file)) return Container.NONE;
         byte[] out = new byte[(int) size + Bits.ROOM];
         for (Page p : pages) {
             try {

@@ -22,6 +22,20 @@ final class Strings {
         this.stream = stream;
     }
 
+    /** Texts end where a flag stands, and before it their length in bits, of one or two words. Goes over them, not before a limit. */
+    static void before(Bits texts, byte[] bytes, long flag, long limit) {
+        long end = flag - 16;
+        texts.over(bytes, end, 8L * bytes.length);
+        long size = texts.rawShort();
+        if ((size & 0x8000) != 0) {
+            end -= 16;
+            texts.seek(end);
+            size = size & 0x7fff | (long) texts.rawShort() << 15;
+        }
+        if (size > end - limit) throw new Damaged("texts of " + size + " bits");
+        texts.over(bytes, end - size, end);
+    }
+
     /** TV. */
     String text() {
         return version.from(Version.R2007) ? stream == null ? "" : wide(stream) : narrow(data, charset);

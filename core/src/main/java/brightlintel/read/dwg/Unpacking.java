@@ -1,32 +1,15 @@
 package brightlintel.read.dwg;
 
 /** Pages packed by repeating what was there before (2004 and later, but for 2007). */
-final class Unpacking {
-    private final byte[] in;
-    private final byte[] out;
-    private final int inEnd, outEnd;
-    private int from, to;
-    private final int begin;
+final class Unpacking extends Unpacker {
     private int literal;
 
     private Unpacking(byte[] in, int from, int packed, byte[] out, int to, int size) {
-        this.in = in;
-        this.from = from;
-        this.inEnd = from + packed;
-        this.out = out;
-        this.to = to;
-        this.begin = to;
-        this.outEnd = to + size;
+        super(in, from, packed, out, to, size);
     }
 
-    /** What is more than the room for it is left out. */
     static void unpack(byte[] in, int from, int packed, byte[] out, int to, int size) {
         new Unpacking(in, from, packed, out, to, size).run();
-    }
-
-    private int next() {
-        if (from >= inEnd) throw new Damaged("packed data end early");
-        return in[from++] & 255;
     }
 
     /** A run of noughts stands for 255 each. */
@@ -75,12 +58,6 @@ final class Unpacking {
             repeat(length, back + 1);
             copyLiterals();
         }
-    }
-
-    private void repeat(int length, int back) {
-        if (to - back < begin) throw new Damaged("a copy from before the page");
-        int n = Math.min(length, outEnd - to);
-        for (int i = 0; i < n; i++, to++) out[to] = out[to - back];
     }
 
     private void copyLiterals() {

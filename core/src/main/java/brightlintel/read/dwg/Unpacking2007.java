@@ -1,7 +1,7 @@
 package brightlintel.read.dwg;
 
 /** Pages packed as in 2007: repeats of what was there before, and new bytes whose pieces stand the other way round. */
-final class Unpacking2007 {
+final class Unpacking2007 extends Unpacker {
     private static final int RUN = 32;
     /** For each length under {@link #RUN}: where its pieces begin in the source, in the order of the target; each ends where a piece before it began. */
     private static final int[][] PIECES = {
@@ -9,30 +9,14 @@ final class Unpacking2007 {
         {9, 8, 0}, {17, 9, 1, 0}, {18, 17, 16, 8, 0}, {16, 8, 0}, {20, 16, 8, 0}, {21, 20, 16, 8, 0}, {22, 21, 20, 16, 8, 0}, {16, 8, 0}, {17, 16, 8, 0},
         {25, 17, 16, 8, 0}, {26, 25, 17, 16, 8, 0}, {24, 16, 8, 0}, {28, 24, 16, 8, 0}, {29, 28, 24, 16, 8, 0}, {30, 26, 18, 10, 2, 1, 0}};
     private static final int[] WHOLE_RUN = {24, 16, 8, 0};
-    private final byte[] in;
-    private final byte[] out;
-    private final int inEnd, outEnd, begin;
-    private int from, to;
     private int op;
 
     private Unpacking2007(byte[] in, int from, int packed, byte[] out, int to, int size) {
-        this.in = in;
-        this.from = from;
-        this.inEnd = from + packed;
-        this.out = out;
-        this.begin = to;
-        this.to = to;
-        this.outEnd = to + size;
+        super(in, from, packed, out, to, size);
     }
 
-    /** What is more than the room for it is left out. */
     static void unpack(byte[] in, int from, int packed, byte[] out, int to, int size) {
         new Unpacking2007(in, from, packed, out, to, size).run();
-    }
-
-    private int next() {
-        if (from >= inEnd) throw new Damaged("packed data end early");
-        return in[from++] & 255;
     }
 
     private void run() {
@@ -127,8 +111,6 @@ final class Unpacking2007 {
                 back += ((op & 0xF8) << 1) + 1;
             }
         }
-        if (to - back < begin) throw new Damaged("a copy from before the page");
-        int n = Math.min(length, outEnd - to);
-        for (int i = 0; i < n; i++, to++) out[to] = out[to - back];
+        repeat(length, back);
     }
 }

@@ -21,6 +21,11 @@ enum Version {
         return compareTo(v) >= 0;
     }
 
+    /** Whether sizes of the header and of the classes have a second word: it came with a release within a version. */
+    boolean longSizes(int maintenance) {
+        return this == R2018 || from(R2010) && maintenance > 3;
+    }
+
     static Optional<Version> of(String word) {
         return Arrays.stream(values()).filter(v -> v.word.equals(word)).findFirst();
     }

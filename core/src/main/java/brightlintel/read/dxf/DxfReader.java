@@ -16,6 +16,7 @@ import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.read.HashedStream;
 import brightlintel.read.CodePages;
+import brightlintel.read.Endings;
 import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
@@ -180,14 +181,10 @@ public final class DxfReader {
         layouts.forEach((block, list) -> spaces.add(new Space(new SpaceKey.Layout(names.getOrDefault(block, block)), named(list))));
         blocks.replaceAll((_, b) -> new Block(b.name(), b.base(), named(b.entities()), b.external()));
         Map<String, Layer> layers = tables.layers();
-        for (Layer l : layers.values()) {
-            if (l.frozen()) report.say(Code.LAYER_FROZEN_IN_FILE, new Location.Whole(), l.name());
-            else if (l.off()) report.say(Code.LAYER_OFF_IN_FILE, new Location.Whole(), l.name());
-        }
         entities.layersUsed().forEach(name -> {
             if (layers.putIfAbsent(Names.key(name), Layer.undeclared(name)) == null && !name.equals("0")) report.say(Code.LAYER_NOT_DECLARED, new Location.Whole(), name);
         });
-        if (model.isEmpty() && layouts.values().stream().allMatch(List::isEmpty)) report.say(Code.NOTHING_DRAWN, new Location.Whole());
+        Endings.say(report, layers.values(), spaces);
         return new RawDrawing(sha, format, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()), tables.tables(), spaces,
             blocks, Companions.NONE, report.build());
     }

@@ -1,5 +1,6 @@
 package brightlintel.write.dwg;
 
+import brightlintel.drawing.TextCodes;
 import brightlintel.geom.Vec3;
 import java.nio.charset.Charset;
 import java.nio.charset.CharsetEncoder;
@@ -191,12 +192,7 @@ final class BitsOut {
             bitShort(0);
             return;
         }
-        StringBuilder b = new StringBuilder(s.length());
-        for (char c : s.toCharArray()) {
-            if (encoder.canEncode(c)) b.append(c);
-            else b.append(String.format("\\U+%04X", (int) c));
-        }
-        byte[] t = b.toString().getBytes(CHARSET);
+        byte[] t = TextCodes.stored(s, encoder::canEncode).getBytes(CHARSET);
         int n = Math.min(t.length, Short.MAX_VALUE - 1);
         bitShort(n + 1);
         raw(t, n);

@@ -1,7 +1,6 @@
 package brightlintel.write.dwg;
 
 import brightlintel.drawing.Block;
-import brightlintel.drawing.Entity;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -22,7 +21,7 @@ import java.util.Map;
  * colours become the nearest of the list.
  */
 public final class DwgWriter {
-    private static final int HEAD = 97, LIST = 0x15, PARTS = 6, CODE_PAGE = 30, OBJECT = 0x1F3;
+    private static final int HEAD = 97, AUX = 123, LIST = 0x15, PARTS = 6, CODE_PAGE = 30, OBJECT = 0x1F3;
     private final RawDrawing drawing;
     private final Register register = new Register();
     private final List<Holder> holders = new ArrayList<>();
@@ -36,10 +35,7 @@ public final class DwgWriter {
     public static Map<String, Integer> write(RawDrawing d, OutputStream to) throws IOException {
         to.write(new DwgWriter(d).all());
         Map<String, Integer> left = new LinkedHashMap<>();
-        List<Entity> every = new ArrayList<>();
-        d.spaces().forEach(s -> every.addAll(s.entities()));
-        d.blocks().values().forEach(b -> every.addAll(b.entities()));
-        for (Entity e : every) if (Shapes.type(e) == 0) left.merge(e.kind(), 1, Integer::sum);
+        d.everything().filter(e -> Shapes.type(e) == 0).forEach(e -> left.merge(e.kind(), 1, Integer::sum));
         return left;
     }
 
@@ -52,7 +48,7 @@ public final class DwgWriter {
         int auxSize = file.size() - aux, preview = file.size();
         preview(file);
         // the header names the first free handle, so that objects come before it in time, behind it in place
-        byte[] classes = part(Marks.CLASSES, classes(), Marks.CLASSES_END);
+        byte[] classes = part(Marks.CLASSES, classes().toBytes(), Marks.CLASSES_END);
         int headerAt = file.size(), headerSize = part(Marks.HEADER, Settings.of(drawing.header(), holders, Integer.MAX_VALUE), Marks.HEADER_END).length;
         Objects objects = objects(headerAt + headerSize + 8 + classes.length);
         byte[] header = part(Marks.HEADER, Settings.of(drawing.header(), holders, register.next()), Marks.HEADER_END);
@@ -126,10 +122,6 @@ public final class DwgWriter {
         return out.toBytes();
     }
 
-    private static byte[] part(byte[] mark, BitsOut data, byte[] end) {
-        return part(mark, data.toBytes(), end);
-    }
-
     /** No picture. */
     private static void preview(BitsOut out) {
         out.raw(Marks.PREVIEW);
@@ -140,6 +132,7 @@ public final class DwgWriter {
 
     /** What the last save was made with. */
     private static void aux(BitsOut out) {
+        int begin = out.size();
         out.raw(new byte[] {(byte) 0xFF, 0x77, 0x01});
         for (int v : new int[] {23, 0}) out.rawShort(v);
         out.rawLong(1);
@@ -148,7 +141,7 @@ public final class DwgWriter {
         out.rawLong(0);
         for (int v : new int[] {23, 0, 23, 0, 5, 2195, 5, 2195}) out.rawShort(v);
         for (int v : new int[] {0, 1}) out.rawShort(v);
-        out.raw(new byte[123 - (3 + 4 + 8 + 4 + 4 + 16 + 4)]);
+        out.raw(new byte[AUX - (out.size() - begin)]);
     }
 
     private static void head(byte[] file, int preview, int[][] parts) {

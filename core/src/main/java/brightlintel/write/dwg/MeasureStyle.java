@@ -6,13 +6,8 @@ import brightlintel.drawing.DimensionStyle;
 final class MeasureStyle {
     private MeasureStyle() { }
 
+    /** All but the weights of its lines, before which the header has its references. */
     static void write(BitsOut out, DimensionStyle s) {
-        begin(out, s);
-        end(out);
-    }
-
-    /** As far as the settings that a style and the header share in the same order. */
-    static void begin(BitsOut out, DimensionStyle s) {
         out.text("");
         out.text("");
         out.bitDoubles(s.scale(), 2.5, 0.625, 3.75, 1.25, 0, 0, 0, 0);
@@ -30,7 +25,7 @@ final class MeasureStyle {
         out.bitShort(3);
     }
 
-    private static void end(BitsOut out) {
+    static void weights(BitsOut out) {
         shorts(out, -2, -2);
     }
 

@@ -10,6 +10,7 @@ final class Objects {
     private final BitsOut file = new BitsOut();
     private final BitsOut data = new BitsOut();
     private final BitsOut references = new BitsOut();
+    private final BitsOut body = new BitsOut();
     private long[] places = new long[4096];
     private int type;
     private long handle;
@@ -40,7 +41,7 @@ final class Objects {
     }
 
     void end() {
-        BitsOut body = new BitsOut();
+        body.clear();
         body.bitShort(type);
         body.rawLong((int) (body.bits() + 32 + data.bits()));
         body.append(data);

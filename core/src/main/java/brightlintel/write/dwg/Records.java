@@ -226,6 +226,7 @@ final class Records {
         all.forEach((key, s) -> {
             record(Kind.DIMSTYLE, register.measure(key), s.name());
             MeasureStyle.write(data, s);
+            MeasureStyle.weights(data);
             data.bit(false);
             tied(Register.MEASURES, Register.STANDARD_TEXT, 0, 0, 0, 0);
         });

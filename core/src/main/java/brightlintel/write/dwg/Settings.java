@@ -92,9 +92,9 @@ final class Settings {
     }
 
     private void measures() {
-        MeasureStyle.begin(out, new DimensionStyle("", number("$DIMLFAC", 1), number("$DIMSCALE", 1), number("$DIMTXT", 2.5)));
+        MeasureStyle.write(out, new DimensionStyle("", number("$DIMLFAC", 1), number("$DIMSCALE", 1), number("$DIMTXT", 2.5)));
         to(5, Register.STANDARD_TEXT, 0, 0, 0, 0);
-        shorts(-2, -2);
+        MeasureStyle.weights(out);
     }
 
     private void lists() {

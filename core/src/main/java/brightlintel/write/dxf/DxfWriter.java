@@ -117,7 +117,7 @@ public final class DxfWriter {
         names.addAll(List.of("ByBlock", "ByLayer", "Continuous"));
         d.tables().lineTypes().values().forEach(t -> names.add(t.name()));
         for (Layer l : d.layers()) if (!l.lineType().isEmpty()) names.add(l.lineType());
-        for (Entity e : everything()) if (!e.style().lineType().isEmpty()) names.add(e.style().lineType());
+        d.everything().map(e -> e.style().lineType()).filter(t -> !t.isEmpty()).forEach(names::add);
         table("LTYPE", names.size());
         for (String n : names) lineType(d.tables().lineType(n).orElse(new LineType(n, "", 0, List.of())));
         out.p(0, "ENDTAB");
@@ -141,13 +141,6 @@ public final class DxfWriter {
             out.p(0, "DIMSTYLE").p(105, out.next()).p(100, "AcDbSymbolTableRecord").p(100, "AcDbDimStyleTableRecord").p(2, EntityPairs.ascii(s.name())).p(70, 0)
                 .p(40, s.scale()).p(140, s.textHeight()).p(144, s.factor());
         out.p(0, "ENDTAB");
-    }
-
-    private List<Entity> everything() {
-        List<Entity> all = new ArrayList<>();
-        d.spaces().forEach(s -> all.addAll(s.entities()));
-        d.blocks().values().forEach(b -> all.addAll(b.entities()));
-        return all;
     }
 
     private void layers() {

@@ -3,6 +3,7 @@ package brightlintel.write.dxf;
 import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Style;
+import brightlintel.drawing.TextCodes;
 import brightlintel.geom.Vec3;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -23,12 +24,7 @@ final class EntityPairs {
 
     /** Beyond ASCII by its code. */
     static String ascii(String s) {
-        StringBuilder b = new StringBuilder(s.length());
-        for (char c : s.toCharArray()) {
-            if (c < 128) b.append(c);
-            else b.append(String.format("\\U+%04X", (int) c));
-        }
-        return b.toString();
+        return TextCodes.stored(s, c -> c < 128);
     }
 
     /** @return false for kinds that are known by name only */
