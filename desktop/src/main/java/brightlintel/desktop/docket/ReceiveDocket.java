@@ -60,7 +60,7 @@ final class ReceiveDocket {
         }
         VBox kinds = Parts.decision(Words.of("receive.kinds"), null, false);
         r.kinds().forEach(k -> kinds.getChildren().add(Parts.figure(k.kind(), Parts.right(k.count()))));
-        out.add(kinds);
+        if (!r.kinds().isEmpty()) out.add(kinds);
         return out;
     }
 

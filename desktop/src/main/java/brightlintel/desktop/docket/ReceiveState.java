@@ -8,6 +8,7 @@ import brightlintel.drawing.Location;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Releases;
 import brightlintel.drawing.Report;
+import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.lengths.LengthFormat;
@@ -35,10 +36,24 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
         Report all = d.report().and(s.report());
         List<String> out = new ArrayList<>(), notes = new ArrayList<>();
         for (Report.Entry e : all.entries()) (NOTES.contains(e.code()) ? notes : out).add(sentence(e));
+        elsewhere(d, model.isEmpty() && all.count(Code.NOTHING_DRAWN) == 0, out, notes);
         if (allShown) notes.replaceAll(n -> n.startsWith(Words.of("receive.off-begins")) ? Words.of("receive.all-off") : n);
         String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(d.layers().size()), LengthFormat.grouped(d.blocks().size()),
             (Words.of("format." + d.format().name()) + " " + Releases.of(d.version())).strip());
         return new ReceiveState(summary, rows, out, notes);
+    }
+
+    /** The board shows the model; what else the file draws is named, all the more where the model is empty. */
+    private static void elsewhere(RawDrawing d, boolean modelEmpty, List<String> out, List<String> notes) {
+        if (modelEmpty) out.add(Words.of("receive.model-empty"));
+        List<String> names = new ArrayList<>();
+        long n = 0;
+        for (Space s : d.spaces()) {
+            long drawn = s.key() instanceof SpaceKey.Model ? 0 : s.entities().stream().filter(e -> !(e instanceof Entity.Viewport)).count();
+            if (drawn > 0) names.add(s.key().name());
+            n += drawn;
+        }
+        if (n > 0) (modelEmpty ? out : notes).add(Words.count("receive.on-sheets", n, String.join(", ", names)));
     }
 
     private static String sentence(Report.Entry e) {
