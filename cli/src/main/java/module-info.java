@@ -1,8 +1,6 @@
 /** Headless commands over the core. */
 module brightlintel.cli {
     requires brightlintel.core;
-    requires info.picocli;
+    requires org.apache.commons.cli;
     requires tools.jackson.databind;
-
-    opens brightlintel.cli to info.picocli;
 }

@@ -1,131 +1,33 @@
 package brightlintel.cli;
 
-import brightlintel.building.Project;
-import brightlintel.building.Storey;
-import brightlintel.drawing.Format;
-import brightlintel.drawing.Progress;
-import brightlintel.drawing.RawDrawing;
-import brightlintel.geom.Tolerances;
-import brightlintel.geom.Vec3;
-import brightlintel.paint.Palette;
-import brightlintel.paint.Pictures;
-import brightlintel.paint.Png;
-import brightlintel.paint.Raster;
-import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
-import brightlintel.read.Sniffer;
-import brightlintel.receive.DrawingShelf;
-import brightlintel.solid.Body;
-import brightlintel.solid.Solids;
-import brightlintel.store.Originals;
-import brightlintel.store.ProjectFile;
-import brightlintel.view3d.Camera;
-import brightlintel.view3d.Painter3d;
-import brightlintel.write.DrawingFormat;
-import brightlintel.write.dxf.BasePlan;
-import brightlintel.write.ifc.IfcWriter;
-import java.io.BufferedOutputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
+import org.apache.commons.cli.Option;
+import org.apache.commons.cli.Options;
 
-@Command(name = "convert", description = "Turns a project into IFC4 or a picture, or a drawing into DXF (R2000).", mixinStandardHelpOptions = true)
-final class ConvertCommand implements Callable<Integer> {
-    @Spec private CommandSpec spec;
-    @Parameters(paramLabel = "PROJECT.lintel|DRAWING") private Path file;
-    @Option(names = "--to", required = true, paramLabel = "OUT.(ifc|png|dxf|dwg)") private Path to;
-    @Option(names = "--view", paramLabel = "plan|3d", defaultValue = "3d") private String view;
-    @Option(names = "--storey", paramLabel = "NAME", description = "the plan of this storey, or this storey alone in 3D") private String storey;
-    @Option(names = "--unit", paramLabel = "mm|m", defaultValue = "mm", description = "of a base plan in DXF or DWG") private String units;
-    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1600x1000") private String size;
-
-    @Override public Integer call() throws Exception {
-        String ending = to.getFileName().toString().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
-        Optional<DrawingFormat> format = DrawingFormat.of(ending);
-        if (format.isEmpty() && !Set.of("ifc", "png").contains(ending)) throw wrong("--to must end in .ifc, .png, .dxf or .dwg: " + to.getFileName());
-        if (!Set.of("mm", "m").contains(units)) throw wrong("--unit is mm or m, not " + units);
-        boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
-        if (format.isPresent() && !project) {
-            write(DrawingReader.read(file, ReadLimits.DEFAULT, Progress.NONE), format.get());
-            return Main.DONE;
-        }
-        if (!Set.of("plan", "3d").contains(view)) throw wrong("--view is plan or 3d, not " + view);
-        DrawingShelf shelf = new DrawingShelf(Originals.temporary());
-        Project p = ProjectFile.open(file, shelf.originals());
-        if (ending.equals("ifc")) ifc(p);
-        else if (format.isPresent()) basePlan(p, shelf, format.get());
-        else picture(p, shelf);
-        return Main.DONE;
+/** A project or a drawing in another format. */
+final class ConvertCommand implements Command {
+    @Override public String name() {
+        return "convert";
     }
 
-    private ParameterException wrong(String words) {
-        return new ParameterException(spec.commandLine(), words);
+    @Override public String purpose() {
+        return "Turns a project into IFC4, a picture or a base plan (DXF, DWG), or a drawing into DXF or DWG (R2000).";
     }
 
-    private static Path existing(Path f) throws IOException {
-        if (!Files.isRegularFile(f)) throw new java.nio.file.NoSuchFileException(f.toString());
-        return f;
+    @Override public String takes() {
+        return "PROJECT.lintel|DRAWING";
     }
 
-    /** What cannot be written is named. */
-    private void write(RawDrawing drawing, DrawingFormat format) throws IOException {
-        try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
-            format.write(drawing, out).forEach((kind, n) -> spec.commandLine().getErr().println("note: left out " + n + " " + kind));
-        }
+    @Override public Options options() {
+        return new Options()
+            .addOption(Option.builder().longOpt("to").hasArg().argName("OUT").desc("the file to write; its ending, ifc, png, dxf or dwg, says as what").get())
+            .addOption(Option.builder().longOpt("view").hasArg().argName("plan|3d").desc("of a picture; 3d if it is not said").get())
+            .addOption(Option.builder().longOpt("storey").hasArg().argName("NAME").desc("the plan of this storey, or this storey alone in 3D").get())
+            .addOption(Option.builder().longOpt("unit").hasArg().argName("mm|m").desc("of a base plan in DXF or DWG; mm if it is not said").get())
+            .addOption(Option.builder().longOpt("size").hasArg().argName("WxH").desc("of a picture, in pixels; 1600x1000 if it is not said").get());
     }
 
-    private void basePlan(Project p, DrawingShelf shelf, DrawingFormat format) throws IOException {
-        Storey s = chosen(p).orElse(p.storeys().getFirst());
-        BasePlan.Unit unit = units.equals("m") ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE;
-        write(BasePlan.of(p, s.id(), shelf.placed(p, s.id(), Progress.NONE), unit), format);
-    }
-
-    private Optional<Storey> chosen(Project p) {
-        Optional<Storey> found = p.storeys().stream().filter(s -> s.name().equalsIgnoreCase(storey)).findFirst();
-        if (storey != null && found.isEmpty()) throw wrong("there is no storey " + storey + "; there are " + String.join(", ", p.storeys().stream().map(Storey::name).toList()));
-        return found;
-    }
-
-    private void ifc(Project p) throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        for (IfcWriter.Note n : IfcWriter.write(p, Tolerances.BUILDING, to.getFileName().toString(), Instant.now(), bytes))
-            spec.commandLine().getErr().println("note: " + n.name().toLowerCase(Locale.ROOT).replace('_', ' '));
-        Files.write(to, bytes.toByteArray());
-    }
-
-    private void picture(Project p, DrawingShelf shelf) throws IOException {
-        if (!size.matches("\\d{2,4}x\\d{2,4}")) throw wrong("--size is like 1600x1000, not " + size);
-        int w = Integer.parseInt(size.replaceFirst("x.*", "")), h = Integer.parseInt(size.replaceFirst(".*x", ""));
-        Storey chosen = chosen(p).orElse(null);
-        Raster r = view.equals("plan") ? plan(p, chosen == null ? p.storeys().getFirst() : chosen, shelf, w, h) : space(p, chosen, w, h);
-        try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
-            Png.write(r, out);
-        }
-    }
-
-    private static Raster plan(Project p, Storey s, DrawingShelf shelf, int w, int h) throws IOException {
-        return Pictures.plan(p, s.id(), shelf.placed(p, s.id(), Progress.NONE), w, h, Palette.LIGHT);
-    }
-
-    private static Raster space(Project p, Storey only, int w, int h) {
-        List<Body> bodies = new ArrayList<>();
-        for (Storey s : p.storeys()) if (only == null || only.equals(s)) bodies.addAll(Solids.of(p, s.id(), Tolerances.BUILDING));
-        Raster r = new Raster(w, h);
-        new Painter3d().paint(bodies, Camera.fit(Camera.usual(Vec3.ZERO, 30), Painter3d.corners(bodies), w, h), new Painter3d.Look(Palette.LIGHT, Set.of()), r);
-        return r;
+    @Override public int run(Call call) throws Exception {
+        return new Conversion(call, Path.of(call.only(takes())), Path.of(call.needed("to"))).run();
     }
 }

@@ -7,15 +7,28 @@ import brightlintel.store.Originals;
 import brightlintel.store.ProjectFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Parameters;
+import org.apache.commons.cli.Options;
 
-@Command(name = "write-demo", description = "Writes the demo's drawings and its project into a folder.", mixinStandardHelpOptions = true)
-final class DemoCommand implements Callable<Integer> {
-    @Parameters(paramLabel = "FOLDER") private Path folder;
+/** The demo as files, for whoever wants to try commands on it. */
+final class DemoCommand implements Command {
+    @Override public String name() {
+        return "write-demo";
+    }
 
-    @Override public Integer call() throws Exception {
+    @Override public String purpose() {
+        return "Writes the demo's drawings and its project into a folder.";
+    }
+
+    @Override public String takes() {
+        return "FOLDER";
+    }
+
+    @Override public Options options() {
+        return new Options();
+    }
+
+    @Override public int run(Call call) throws Exception {
+        Path folder = Path.of(call.only(takes()));
         Files.createDirectories(folder);
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
         Project p = HeronQuayProject.build(shelf, folder);

@@ -8,34 +8,47 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Callable;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
+import org.apache.commons.cli.Option;
+import org.apache.commons.cli.Options;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
-@Command(name = "inspect", description = "Tells what drawing files hold, as JSON: an object for one file, a list for several.", mixinStandardHelpOptions = true)
-final class InspectCommand implements Callable<Integer> {
-    @Spec private CommandSpec spec;
-    @Parameters(paramLabel = "FILE", arity = "1..*") private List<Path> files;
-    @Option(names = "--digest", description = "with sums, boxes and counts of each kind") private boolean digest;
+/** What files hold, as JSON. */
+final class InspectCommand implements Command {
+    @Override public String name() {
+        return "inspect";
+    }
+
+    @Override public String purpose() {
+        return "Tells what drawing files hold, as JSON: an object for one file, a list for several.";
+    }
+
+    @Override public String takes() {
+        return "FILE...";
+    }
+
+    @Override public Options options() {
+        return new Options().addOption(Option.builder().longOpt("digest").desc("with sums, boxes and counts of each kind").get());
+    }
 
     /** Among several, a file that is refused is named and the others go on. */
-    @Override public Integer call() throws Exception {
-        var json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+    @Override public int run(Call call) throws Exception {
+        List<String> files = call.rest();
+        if (files.isEmpty()) throw new WrongCall("missing: " + takes());
         List<Object> all = new ArrayList<>();
-        for (Path f : files) {
+        for (String file : files) {
+            Path f = Path.of(file);
             try {
-                all.add(Inspection.of(f.getFileName().toString(), DrawingReader.look(f, ReadLimits.DEFAULT, Progress.NONE), digest));
+                all.add(Inspection.of(f.getFileName().toString(), DrawingReader.look(f, ReadLimits.DEFAULT, Progress.NONE), call.words().hasOption("digest")));
             } catch (IOException e) {
                 if (files.size() == 1) throw e;
-                spec.commandLine().getErr().println(Refusals.words(e));
+                call.err().println(Refusals.words(e));
             }
         }
-        spec.commandLine().getOut().println(json.writeValueAsString(files.size() == 1 ? all.getFirst() : all));
+        var json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+        // JSON is UTF-8, whatever the console takes for its own
+        call.out().writeBytes(json.writeValueAsBytes(files.size() == 1 ? all.getFirst() : all));
+        call.out().println();
         return all.size() == files.size() ? Main.DONE : Main.REFUSED;
     }
 }

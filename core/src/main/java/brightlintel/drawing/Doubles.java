@@ -15,6 +15,11 @@ public final class Doubles {
         return values.length == 0 ? NONE : new Doubles(values.clone());
     }
 
+    /** Without a copy: from now on nobody else may hold the array. For readers, which make one for each of a hundred thousand polylines. */
+    public static Doubles owning(double[] values) {
+        return values.length == 0 ? NONE : new Doubles(values);
+    }
+
     public int size() {
         return values.length;
     }

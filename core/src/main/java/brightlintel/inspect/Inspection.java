@@ -5,14 +5,12 @@ import brightlintel.drawing.Diagnostic;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Header;
 import brightlintel.drawing.Layer;
-import brightlintel.drawing.Location;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.geom.Vec3;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,9 +31,9 @@ public final class Inspection {
         out.put("measurement", h.whole("$MEASUREMENT").orElse(null));
         out.put("extents", h.point("$EXTMIN").isPresent() && h.point("$EXTMAX").isPresent()
             ? Map.of("min", point(h.point("$EXTMIN").get()), "max", point(h.point("$EXTMAX").get())) : null);
-        out.put("layers", d.layers().stream().filter(Layer::declared).sorted(Comparator.comparing(Layer::name)).map(Inspection::layer).toList());
-        out.put("blocks", d.blocks().values().stream().sorted(Comparator.comparing(Block::name))
-            .map(b -> ordered("name", b.name(), "base", point(b.base()), "entityCounts", counts(Digest.flat(b.entities())))).toList());
+        out.put("layers", d.layers().stream().filter(Layer::declared).sorted((a, b) -> a.name().compareTo(b.name())).map(Inspection::layer).toList());
+        out.put("blocks", d.blocks().values().stream().sorted((a, b) -> a.name().compareTo(b.name()))
+            .map(b -> ordered("name", b.name(), "base", point(b.base()), "entityCounts", counts(b.entities()))).toList());
         List<Entity> paper = d.spaces().stream().filter(s -> !(s.key() instanceof SpaceKey.Model)).flatMap(s -> s.entities().stream()).toList();
         List<Entity> inBlocks = d.blocks().values().stream().flatMap(b -> b.entities().stream()).toList();
         out.put("model", space(d.space(new SpaceKey.Model()).map(Space::entities).orElse(List.of()), digest));
@@ -62,9 +60,10 @@ public final class Inspection {
     }
 
     private static Map<String, Object> space(List<Entity> entities, boolean digest) {
-        List<Entity> flat = Digest.flat(entities);
-        Map<String, Object> m = ordered("total", flat.size(), "counts", counts(flat));
+        Map<String, Integer> counts = counts(entities);
+        Map<String, Object> m = ordered("total", counts.values().stream().mapToInt(n -> n).sum(), "counts", counts);
         if (digest) {
+            List<Entity> flat = Digest.flat(entities);
             Map<String, Object> figures = new TreeMap<>();
             Map<String, List<Entity>> byKind = new TreeMap<>();
             flat.forEach(e -> byKind.computeIfAbsent(Digest.kind(e), _ -> new ArrayList<>()).add(e));
@@ -74,25 +73,27 @@ public final class Inspection {
         return m;
     }
 
-    private static Map<String, Integer> counts(List<Entity> flat) {
+    /** Attributes are counted beside their insert. */
+    private static Map<String, Integer> counts(List<Entity> entities) {
         Map<String, int[]> tally = new HashMap<>();
-        for (Entity e : flat) tally.computeIfAbsent(Digest.kind(e), _ -> new int[1])[0]++;
+        for (Entity e : entities) {
+            count(e, tally);
+            if (e instanceof Entity.Insert i) for (Entity a : i.attributes()) count(a, tally);
+        }
         Map<String, Integer> out = new TreeMap<>();
         tally.forEach((kind, n) -> out.put(kind, n[0]));
         return out;
     }
 
-    private static Map<String, Object> entry(Report.Entry e) {
-        Diagnostic first = e.first().getFirst();
-        return ordered("code", e.code().name(), "count", e.count(), "first", ordered("at", place(first.at()), "values", first.values().stream().map(String::valueOf).toList()));
+    private static void count(Entity e, Map<String, int[]> tally) {
+        String kind = e.kind();
+        int[] n = tally.get(kind);
+        if (n == null) tally.put(kind, n = new int[1]);
+        n[0]++;
     }
 
-    private static String place(Location at) {
-        return switch (at) {
-            case Location.Line(long n) -> "line " + n;
-            case Location.Offset(long b) -> "byte " + b;
-            case Location.Page(int n, long b) -> "page " + n + " byte " + b;
-            case Location.Whole() -> "file";
-        };
+    private static Map<String, Object> entry(Report.Entry e) {
+        Diagnostic first = e.first().getFirst();
+        return ordered("code", e.code().name(), "count", e.count(), "first", ordered("at", first.at().plain(), "values", first.values().stream().map(String::valueOf).toList()));
     }
 }

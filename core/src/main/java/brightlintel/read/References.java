@@ -10,6 +10,7 @@ import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
+import brightlintel.drawing.Space;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -55,10 +56,13 @@ final class References {
 
     private static Set<String> picturePaths(RawDrawing d) {
         Set<String> out = new LinkedHashSet<>();
-        d.everything().forEach(e -> {
-            if (e instanceof Entity.Picture p) out.add(p.file());
-        });
+        for (Space s : d.spaces()) picturePaths(s.entities(), out);
+        for (Block b : d.blocks().values()) picturePaths(b.entities(), out);
         return out;
+    }
+
+    private static void picturePaths(List<Entity> entities, Set<String> out) {
+        for (Entity e : entities) if (e instanceof Entity.Picture p) out.add(p.file());
     }
 
     /** null where it is not there, outside, or one too many; which is said. */

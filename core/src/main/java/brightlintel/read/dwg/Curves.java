@@ -78,7 +78,7 @@ final class Curves {
             double b = in.bitDouble();
             if (i < n) p[4 * i + 3] = b;
         }
-        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (flags & 512) != 0, Doubles.of(p), List.of(), 0, 0, List.of());
+        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (flags & 512) != 0, Doubles.owning(p), List.of(), 0, 0, List.of());
     }
 
     static double[] points(Bits in, int n) {

@@ -95,6 +95,6 @@ final class Gathered {
             xyzb[4 * i + 3] = plane ? v.bulge : 0;
         }
         all.forEach(v -> faces.addAll(v.faces));
-        return new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), Doubles.of(xyzb), frame, p.rows(), p.columns(), faces);
+        return new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), Doubles.owning(xyzb), frame, p.rows(), p.columns(), faces);
     }
 }

@@ -198,9 +198,7 @@ public final class DxfReader {
 
     /** Pictures name their definition, which stands behind them in the file. */
     private List<Entity> named(List<Entity> entities) {
-        boolean any = false;
-        for (Entity e : entities) any |= e instanceof Entity.Picture;
-        if (!any) return entities;
+        if (!this.entities.sawPictures()) return entities;
         return entities.stream().map(e -> e instanceof Entity.Picture p ? p.from(objects.pictureFiles().getOrDefault(p.file().toUpperCase(Locale.ROOT), "")) : e).toList();
     }
 }

@@ -41,6 +41,7 @@ final class EntityReader {
     private final Map<String, Style> usualOn = new HashMap<>();
     private final Set<String> layersUsed = new LinkedHashSet<>();
     private long ordinal;
+    private boolean pictures;
     private Style last = Style.PLAIN;
 
     EntityReader(Tokens in, Report.Builder report, ReadLimits limits, Pulse pulse) {
@@ -53,6 +54,10 @@ final class EntityReader {
     Set<String> layersUsed() {
         layersUsed.addAll(usualOn.keySet());
         return layersUsed;
+    }
+
+    boolean sawPictures() {
+        return pictures;
     }
 
     /** @return false at the end of the file; otherwise the tokens stand after ENDBLK's or ENDSEC's word */
@@ -91,6 +96,7 @@ final class EntityReader {
                 default -> {
                     if (!groups.allFinite()) throw new BadShape(Code.NUMBER_NOT_FINITE);
                     Entity e = Shapes.of(kind, key, style, extrusion, groups, limits, report);
+                    pictures |= e instanceof Entity.Picture;
                     if (e instanceof Entity.KnownByKindOnly) report.say(Code.NOT_UNDERSTOOD_YET, groups.at(), kind);
                     sink.take(e, paper);
                     yield more;
@@ -193,7 +199,7 @@ final class EntityReader {
         Doubles points() {
             double[] flat = new double[4 * points.size()];
             for (int i = 0; i < points.size(); i++) System.arraycopy(points.get(i), 0, flat, 4 * i, 4);
-            return Doubles.of(flat);
+            return Doubles.owning(flat);
         }
 
         List<Integer> frame() {

@@ -9,6 +9,8 @@ import java.nio.charset.StandardCharsets;
 /** Decimal numbers from bytes, exact: by two exact factors where that can be (Clinger 1990), else by a wide product. */
 final class Numbers {
     private static final VarHandle EIGHT = MethodHandles.byteArrayViewVarHandle(long[].class, ByteOrder.LITTLE_ENDIAN);
+    private static final long ZEROS = 0x3030303030303030L;
+    private static final long[] WHOLE_TENS = {1, 10, 100, 1000, 10_000, 100_000, 1_000_000, 10_000_000, 100_000_000};
     private static final double[] TENS = new double[23];
 
     /** Powers of five from 5^-40 to 5^40: their first 128 bits. */
@@ -71,13 +73,23 @@ final class Numbers {
         return negative ? -v : v;
     }
 
-    /** The next eight bytes as a number where all of them are digits, else -1. All eight are looked at, and then added up in pairs, at once. */
-    static long eightDigits(byte[] b, int at) {
-        long v = (long) EIGHT.get(b, at);
-        if (((v & 0xF0F0F0F0F0F0F0F0L) ^ 0x3030303030303030L | (v + 0x0606060606060606L & 0xF0F0F0F0F0F0F0F0L) ^ 0x3030303030303030L) != 0) return -1;
-        v -= 0x3030303030303030L;
+    /** Eight bytes at once, the first of them lowest. */
+    static long eight(byte[] b, int at) {
+        return (long) EIGHT.get(b, at);
+    }
+
+    /** How many of eight bytes, from the first on, are digits. Those from ten on carry into the top bit of their byte. */
+    static int digits(long eight) {
+        long v = eight ^ ZEROS;
+        return Long.numberOfTrailingZeros((v + 0x7676767676767676L | v) & 0x8080808080808080L) >>> 3;
+    }
+
+    /** The first n of eight bytes, all digits, behind those of the mantissa. They are added up in pairs, then fours, then all. */
+    static long append(long mantissa, long eight, int n) {
+        if (n == 0) return mantissa;
+        long v = (eight ^ ZEROS) << 64 - 8 * n;
         v = v * 10 + (v >>> 8);
-        return (v & 0x000000FF000000FFL) * 0x000F424000000064L + (v >>> 16 & 0x000000FF000000FFL) * 0x0000271000000001L >>> 32;
+        return mantissa * WHOLE_TENS[n] + ((v & 0x000000FF000000FFL) * 0x000F424000000064L + (v >>> 16 & 0x000000FF000000FFL) * 0x0000271000000001L >>> 32);
     }
 
     /** mantissa * 10^exponent, or NaN where that cannot be told quickly. */

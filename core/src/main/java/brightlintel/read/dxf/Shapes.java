@@ -53,7 +53,7 @@ final class Shapes {
             p[3 * i + 1] = v.y();
             p[3 * i + 2] = v.z();
         }
-        return new Entity.Corners(key, style, up, kind, Doubles.of(p));
+        return new Entity.Corners(key, style, up, kind, Doubles.owning(p));
     }
 
     private static double radius(Groups g) throws BadShape {
@@ -91,7 +91,7 @@ final class Shapes {
                 default -> { }
             }
         }
-        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (g.whole(70, 0) & 1) != 0, Doubles.of(p), List.of(), 0, 0, List.of());
+        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (g.whole(70, 0) & 1) != 0, Doubles.owning(p), List.of(), 0, 0, List.of());
     }
 
     private static Entity spline(EntityKey key, Style style, Vec3 up, Groups g) {

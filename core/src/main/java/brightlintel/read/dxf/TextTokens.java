@@ -16,7 +16,7 @@ import java.util.Arrays;
  */
 final class TextTokens implements Tokens {
     private static final int BUFFER = 1 << 18;
-    private static final int NEAR_END = 96, MOST_DIGITS = 19;
+    private static final int NEAR_END = 96, MOST_DIGITS = 18;
     private static final int LONGEST_LINE = 1 << 24;
     private final InputStream in;
     private final Report.Builder report;
@@ -25,6 +25,7 @@ final class TextTokens implements Tokens {
     private boolean ended;
     private long line, before;
     private int code;
+    private long mantissa;
     private double figure;
     private boolean ready;
     private Charset charset = Charset.forName("windows-1252");
@@ -45,32 +46,43 @@ final class TextTokens implements Tokens {
         return quickly() || slowly();
     }
 
-    /** The usual case, a plain code and a short value well inside the buffer, in one go. */
+    /**
+     * The usual case, a plain code and a short value well inside the buffer, in one go. Digits are taken eight at a time and without loops over
+     * bytes: the compiler needs ten times as long for such loops, and a drawing is half read before it has done.
+     */
     private boolean quickly() {
         byte[] b = buf;
         int p = pos, last = end - NEAR_END;
         if (p >= last) return false;
         while (b[p] == ' ') if (++p >= last) return false;
-        int v = 0, digits = p;
-        for (int d = b[p] - '0'; d >= 0 && d <= 9; d = b[++p] - '0') v = v * 10 + d;
-        digits = p - digits;
+        long eight = Numbers.eight(b, p);
+        int digits = Numbers.digits(eight);
+        p += digits;
         if (b[p] == '\r') p++;
         if (digits == 0 || digits > 4 || b[p] != '\n') return false;
+        int v = (int) Numbers.append(0, eight, digits);
+        if (v < 10 || v >= 60 || !figure(p + 1)) {
+            int to = endOfLine(p + 1);
+            if (to >= end - 1) return false;
+            ready = false;
+            value(p + 1, to);
+        }
         code = v;
         line += 2;
-        if (v >= 10 && v < 60 && figure(p + 1)) return true;
-        int from = ++p, to = end;
-        while (p < to && b[p] > '\r') p++;
-        while (p < to && b[p] != '\n' && b[p] != '\r') p++;
-        if (p >= to - 1) {
-            line -= 2;
-            return false;
-        }
-        ready = false;
-        start = from;
-        stop = p;
-        pos = b[p] == '\r' && b[p + 1] == '\n' ? p + 2 : p + 1;
         return true;
+    }
+
+    private int endOfLine(int from) {
+        byte[] b = buf;
+        int p = from, to = end;
+        while (p < to && b[p] != '\n' && b[p] != '\r') p++;
+        return p;
+    }
+
+    private void value(int from, int to) {
+        start = from;
+        stop = to;
+        pos = buf[to] == '\r' && buf[to + 1] == '\n' ? to + 2 : to + 1;
     }
 
     /** A coordinate, as nearly all of a file is, read in the same go. Whatever is out of the usual is left to the long way. */
@@ -79,28 +91,35 @@ final class TextTokens implements Tokens {
         int p = from;
         boolean negative = b[p] == '-';
         if (negative) p++;
-        long m = 0;
-        int first = p;
-        for (int d = b[p] - '0'; d >= 0 && d <= 9 && p - first < MOST_DIGITS; d = b[++p] - '0') m = m * 10 + d;
-        int digits = p - first, decimals = 0;
+        mantissa = 0;
+        int digits = mantissa(p), decimals = 0;
+        p += digits;
         if (b[p] == '.') {
-            int point = ++p;
-            for (long eight = Numbers.eightDigits(b, p); eight >= 0 && p - point < MOST_DIGITS - 8; eight = Numbers.eightDigits(b, p)) {
-                m = m * 100_000_000 + eight;
-                p += 8;
-            }
-            for (int d = b[p] - '0'; d >= 0 && d <= 9 && p - point < MOST_DIGITS; d = b[++p] - '0') m = m * 10 + d;
-            decimals = p - point;
+            decimals = mantissa(++p);
+            p += decimals;
         }
-        if (digits + decimals < 1 || digits + decimals >= MOST_DIGITS || b[p] != '\n' && b[p] != '\r') return false;
-        double v = Numbers.of(m, -decimals);
+        if (digits + decimals < 1 || digits + decimals > MOST_DIGITS || b[p] != '\n' && b[p] != '\r') return false;
+        double v = Numbers.of(mantissa, -decimals);
         if (Double.isNaN(v)) return false;
         figure = negative ? -v : v;
         ready = true;
-        start = from;
-        stop = p;
-        pos = b[p] == '\r' && b[p + 1] == '\n' ? p + 2 : p + 1;
+        value(from, p);
         return true;
+    }
+
+    /** Digits go behind those in the mantissa. @return how many there are, to the first three times eight */
+    private int mantissa(int from) {
+        byte[] b = buf;
+        int p = from, n;
+        long m = mantissa;
+        do {
+            long eight = Numbers.eight(b, p);
+            n = Numbers.digits(eight);
+            m = Numbers.append(m, eight, n);
+            p += n;
+        } while (n == 8 && p - from < 24);
+        mantissa = m;
+        return p - from;
     }
 
     private boolean slowly() throws IOException {
