@@ -8,7 +8,6 @@ import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Names;
-import brightlintel.drawing.ObjectSystem;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
@@ -39,6 +38,8 @@ public final class Flattening {
     private static final double CHORD_SHARE = 2e-5;
     private static final double HEIGHT_SHARE = 1e-9;
     private static final int PULSE_EVERY = 4096;
+    /** About what a text, an outline or a picture takes beside its characters and figures, bytes. */
+    private static final int MARK = 200;
     private final RawDrawing drawing;
     private final ReadLimits limits;
     private final Progress progress;
@@ -49,6 +50,7 @@ public final class Flattening {
     private final List<Strokes.PictureMark> pictures = new ArrayList<>();
     private final Dashes dashes;
     private long hatchLines;
+    private long marks;
     private final List<Layer> layers;
     private final Map<String, Integer> layerNumber = new HashMap<>();
     private final Set<String> open = new HashSet<>();
@@ -68,10 +70,10 @@ public final class Flattening {
         this.layers = new ArrayList<>(drawing.layers());
         for (int i = 0; i < layers.size(); i++) layerNumber.put(layers.get(i).name(), i);
         this.dashes = new Dashes(drawing.header());
-        this.spread = Spread.of(entities);
+        this.spread = Spread.of(entities, drawing);
         this.chordError = spread.size() * CHORD_SHARE;
         this.total = entities.size();
-        this.table = new StrokeTable(Guess.of(entities, drawing, chordError));
+        this.table = new StrokeTable(Guess.of(entities, drawing, chordError, limits.unfolded()));
     }
 
     /** @throws java.util.concurrent.CancellationException if progress says stop */
@@ -97,11 +99,13 @@ public final class Flattening {
             if (in.depth == 0) done++;
             if ((table.size() & (PULSE_EVERY - 1)) == 0) progress.at(Progress.Stage.FLATTENING, done, total);
             if (e.style().visible()) one(e, in);
-            if (table.size() > limits.strokes()) {
-                full = true;
-                report.say(Code.TOO_MANY_STROKES, new Location.Whole(), limits.strokes());
-            }
+            if (table.size() > limits.strokes() || table.weight() + marks > limits.unfolded()) stop();
         }
+    }
+
+    private void stop() {
+        if (!full) report.say(Code.TOO_MANY_STROKES, new Location.Whole(), table.size());
+        full = true;
     }
 
     private void one(Entity e, Context in) {
@@ -117,8 +121,8 @@ public final class Flattening {
     private void shape(Entity e, Context in, StrokeTable.Source s) {
         switch (e) {
             case Entity.Line l -> straight(in.map.apply(l.a()), in.map.apply(l.b()), s, 0);
-            case Entity.Circle c -> curve(arc(in.map.of(system(c.extrusion())), c.centre(), c.radius(), 0, Angles.TURN), s, 0);
-            case Entity.Arc a -> curve(arc(in.map.of(system(a.extrusion())), a.centre(), a.radius(), a.start(), Angles.sweep(a.start(), a.end())), s, 0);
+            case Entity.Circle c -> curve(arc(in.map.of(Frames.system(c.extrusion())), c.centre(), c.radius(), 0, Angles.TURN), s, 0);
+            case Entity.Arc a -> curve(arc(in.map.of(Frames.system(a.extrusion())), a.centre(), a.radius(), a.start(), Angles.sweep(a.start(), a.end())), s, 0);
             case Entity.Ellipse l -> ellipse(l, in, s);
             case Entity.Polyline p -> polyline(p, in, s);
             case Entity.Spline p -> curve(Splines.of(p, in.map), s, 0);
@@ -170,12 +174,6 @@ public final class Flattening {
         }
     }
 
-    private static Affine3 system(Vec3 extrusion) {
-        if (extrusion.equals(Vec3.UP)) return Affine3.IDENTITY;
-        ObjectSystem o = ObjectSystem.of(extrusion);
-        return new Affine3(o.x(), o.y(), o.z(), Vec3.ZERO);
-    }
-
     private void straight(Vec3 a, Vec3 b, StrokeTable.Source s, int piece) {
         if (!a.isFinite() || !b.isFinite()) throw new IllegalArgumentException("not finite");
         height(a.z(), s);
@@ -209,12 +207,13 @@ public final class Flattening {
             case MESH -> mesh(p, in, s);
             case POLYFACE -> faces(p, in, s);
             case SPACE -> chain(p, in.map, s);
-            case LIGHT, PLANE -> chain(p, in.map.of(system(p.extrusion())), s);
+            case LIGHT, PLANE -> chain(p, in.map.of(Frames.system(p.extrusion())), s);
         }
     }
 
     private void chain(Entity.Polyline p, Affine3 map, StrokeTable.Source s) {
-        int[] at = java.util.stream.IntStream.range(0, p.size()).filter(i -> !p.frame().contains(i)).toArray();
+        Set<Integer> frame = Set.copyOf(p.frame());
+        int[] at = java.util.stream.IntStream.range(0, p.size()).filter(i -> !frame.contains(i)).toArray();
         int pieces = p.closed() ? at.length : at.length - 1;
         for (int i = 0; i < pieces; i++) {
             Vec3 a = vertex(p, at[i]), b = vertex(p, at[(i + 1) % at.length]);
@@ -254,15 +253,15 @@ public final class Flattening {
     private void text(Entity.Text t, Context in, StrokeTable.Source s) {
         String plain = TextCodes.plain(t);
         if (!t.shown() || t.sort() == Entity.TextSort.ATTDEF || plain.isBlank() || !(t.height() > 0)) return;
-        Affine3 map = t.sort() == Entity.TextSort.MTEXT ? in.map : in.map.of(system(t.extrusion()));
+        Affine3 map = t.sort() == Entity.TextSort.MTEXT ? in.map : in.map.of(Frames.system(t.extrusion()));
         Affine place = Affine.scale(t.height(), t.height()).then(Affine.turn(t.rotation())).then(Affine.move(t.anchor().flat())).then(map.flat());
-        if (place.isFinite()) texts.add(new Strokes.TextMark(plain, place, t.across(), t.upward(), t.widthFactor(), s.layer(), s.colour(), t));
+        if (place.isFinite()) write(new Strokes.TextMark(plain, place, t.across(), t.upward(), t.widthFactor(), s.layer(), s.colour(), t));
     }
 
     /** Solids cross over: their third and fourth corners change places on the outline. Faces do not. */
     private void corners(Entity.Corners c, Context in, StrokeTable.Source s) {
         boolean face = c.kind().equals("3DFACE");
-        Affine3 map = face ? in.map : in.map.of(system(c.extrusion()));
+        Affine3 map = face ? in.map : in.map.of(Frames.system(c.extrusion()));
         int[] order = face ? new int[] {0, 1, 2, 3} : new int[] {0, 1, 3, 2};
         double[] ring = new double[8];
         for (int i = 0; i < 4; i++) {
@@ -271,7 +270,7 @@ public final class Flattening {
             ring[2 * i + 1] = p.y();
             if (!p.equals(q)) straight(p, q, s, i);
         }
-        if (!face) fills.add(new FillMark(List.of(ring), new double[0], s.layer(), s.colour(), c));
+        if (!face) fill(new FillMark(List.of(ring), new double[0], s.layer(), s.colour(), c));
     }
 
     private static Vec3 corner(Entity.Corners c, int i) {
@@ -280,7 +279,7 @@ public final class Flattening {
 
     /** Its outlines draw nothing: a hatch is painted, and its lines are not to be snapped to. */
     private void hatch(Entity.Hatch h, Context in, StrokeTable.Source s) {
-        Affine map = in.map.of(system(h.extrusion())).flat();
+        Affine map = in.map.of(Frames.system(h.extrusion())).flat();
         List<double[]> rings = Hatching.rings(h, map, chordError);
         if (rings.isEmpty()) return;
         double[] lines = new double[0];
@@ -290,7 +289,7 @@ public final class Flattening {
             lines = p.lines();
             hatchLines += lines.length / 4;
         }
-        fills.add(new FillMark(rings, lines, s.layer(), s.colour(), h));
+        fill(new FillMark(rings, lines, s.layer(), s.colour(), h));
     }
 
     private void chain(brightlintel.drawing.Doubles xyz, Affine3 map, StrokeTable.Source s, int first) {
@@ -303,7 +302,18 @@ public final class Flattening {
         String plain = TextCodes.plain(m.raw(), true);
         if (plain.isBlank() || !(m.height() > 0)) return;
         Affine place = Affine.scale(m.height(), m.height()).then(Affine.turn(m.rotation())).then(Affine.move(m.textAt().flat())).then(in.map.flat());
-        if (place.isFinite()) texts.add(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 1, s.layer(), s.colour(), m));
+        if (place.isFinite()) write(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 1, s.layer(), s.colour(), m));
+    }
+
+    private void write(Strokes.TextMark text) {
+        texts.add(text);
+        marks += MARK + 2L * text.plain().length();
+    }
+
+    private void fill(FillMark f) {
+        fills.add(f);
+        marks += MARK + 8L * f.lines().length;
+        for (double[] ring : f.rings()) marks += MARK + 8L * ring.length;
     }
 
     /** Its frame is drawn in any case; its pixels where the file was found. */
@@ -314,6 +324,7 @@ public final class Flattening {
         brightlintel.drawing.Pixels pixels = in.scope.drawing.companions().pictures().get(p.file());
         if (pixels == null) return;
         Vec3 u = in.map.vector(wide.times(1.0 / pixels.width())), v = in.map.vector(high.times(1.0 / pixels.height())), at = in.map.apply(p.at());
+        marks += MARK;
         pictures.add(new Strokes.PictureMark(pixels, new Affine(u.x(), u.y(), v.x(), v.y(), at.x(), at.y()), s.layer(), p));
     }
 
@@ -328,16 +339,11 @@ public final class Flattening {
     }
 
     private void insert(Entity.Insert i, Context in, StrokeTable.Source s) {
-        Affine3 base = in.map.of(system(i.extrusion()));
-        double c = Math.cos(i.rotation()), n = Math.sin(i.rotation());
         long cells = (long) i.columns() * i.rows();
         if (cells > limits.strokes()) report.say(Code.COUNT_BEYOND_LIMIT, new Location.Whole(), i.block());
         for (int row = 0; row < i.rows() && !full && cells <= limits.strokes(); row++)
             for (int col = 0; col < i.columns() && !full; col++) {
-                double dx = col * i.columnStep(), dy = row * i.rowStep();
-                Vec3 at = i.at().plus(new Vec3(c * dx - n * dy, n * dx + c * dy, 0));
-                Affine3 place = new Affine3(new Vec3(c, n, 0).times(i.scale().x()), new Vec3(-n, c, 0).times(i.scale().y()), Vec3.UP.times(i.scale().z()), at);
-                block(i, i.block(), base.of(place), in, s, row, col);
+                block(i, i.block(), in.map.of(Frames.cell(i, row, col)), in, s, row, col);
                 if ((col & 255) == 255) progress.at(Progress.Stage.FLATTENING, done, total);
             }
         for (Entity.Text a : i.attributes()) if (a.style().visible()) one(a, in);
@@ -361,15 +367,14 @@ public final class Flattening {
             return;
         }
         if (++unfolded > limits.strokes()) {
-            full = true;
-            report.say(Code.TOO_MANY_STROKES, new Location.Whole(), limits.strokes());
+            stop();
             return;
         }
         if (!open.add(key)) {
             report.say(Code.BLOCK_IN_ITSELF, new Location.Whole(), name);
             return;
         }
-        Affine3 inner = new Affine3(map.x(), map.y(), map.z(), map.apply(base(b, in.scope.drawing).times(-1)));
+        Affine3 inner = Frames.from(map, base(b, in.scope.drawing));
         boolean frozen = in.frozen || layers.get(s.layer()).frozen();
         RawDrawing referred = in.scope.drawing.companions().drawings().get(b.external());
         Scope scope = referred == null ? in.scope : new Scope(referred, in.scope.prefix + name + "|");

@@ -8,9 +8,10 @@ import java.util.List;
 
 /** How many strokes and chords a drawing will about make, from a sample of its entities: guessing well saves copying tables about. */
 record Guess(int strokes, int chords) {
-    private static final int SAMPLE = 4000, FEWEST = 64, MOST = 8_000_000, CURVE = 24;
+    private static final int SAMPLE = 4000, FEWEST = 64, CURVE = 24;
 
-    static Guess of(List<Entity> entities, RawDrawing drawing, double chordError) {
+    /** @param most bytes that the tables may take */
+    static Guess of(List<Entity> entities, RawDrawing drawing, double chordError, long most) {
         int step = Math.max(1, entities.size() / SAMPLE);
         double strokes = 0, chords = 0;
         int looked = 0;
@@ -20,7 +21,8 @@ record Guess(int strokes, int chords) {
             chords += n[1];
         }
         double share = looked == 0 ? 0 : 1.06 * entities.size() / looked;
-        return new Guess((int) Math.clamp(strokes * share, FEWEST, MOST), (int) Math.clamp(chords * share, FEWEST, MOST));
+        return new Guess((int) Math.clamp(strokes * share, FEWEST, Math.max(FEWEST, most / StrokeTable.STROKE)),
+            (int) Math.clamp(chords * share, FEWEST, Math.max(FEWEST, most / StrokeTable.CHORD / 2)));
     }
 
     private static double[] of(Entity e, RawDrawing d, double error, int depth) {

@@ -9,6 +9,9 @@ import java.util.List;
 
 /** Growing columns of the table of strokes. */
 final class StrokeTable {
+    /** About what a stroke and a chord take, bytes, with the index over them and the room for growing. */
+    static final int STROKE = 160, CHORD = 60, CURVE = 160;
+    private long curves;
     private double[] xy;
     private int[] strokeOfChord;
     private int chords;
@@ -34,6 +37,10 @@ final class StrokeTable {
 
     int size() {
         return size;
+    }
+
+    long weight() {
+        return (long) STROKE * size + (long) CHORD * chords + CURVE * curves;
     }
 
     void straight(double ax, double ay, double bx, double by, Source s, int pieceNumber) {
@@ -86,6 +93,7 @@ final class StrokeTable {
         entity[size] = s.entity;
         path[size] = s.path;
         curve[size++] = c;
+        if (c != null) curves++;
     }
 
     private void chord(double ax, double ay, double bx, double by) {

@@ -10,10 +10,11 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import brightlintel.geom.SegmentIndex;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedList;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.function.IntConsumer;
 
 /** Queries come in metres and are taken into the strokes' own units: unit, turn and datum change a map, not a million strokes. */
@@ -96,15 +97,12 @@ public final class PlacedDrawing {
 
     /** Shown strokes with a chord near a place, nearest first. */
     public List<Integer> strokesNear(Point at, double radius) {
-        record Near(int stroke, double distance) { }
-        Set<Integer> seen = new HashSet<>();
-        List<Near> near = new LinkedList<>();
+        Map<Integer, Double> nearest = new HashMap<>();
         chordsNear(at, radius, c -> {
             double d = distance(c, at);
-            int s = strokes.strokeOf(c);
-            if (d <= radius && seen.add(s)) near.add(new Near(s, d));
+            if (d <= radius) nearest.merge(strokes.strokeOf(c), d, Math::min);
         });
-        return near.stream().sorted(java.util.Comparator.comparingDouble(Near::distance).thenComparingInt(Near::stroke)).map(Near::stroke).toList();
+        return nearest.keySet().stream().sorted(Comparator.comparingDouble((Integer s) -> nearest.get(s)).thenComparing(s -> s)).toList();
     }
 
     /** From a chord, in metres. */

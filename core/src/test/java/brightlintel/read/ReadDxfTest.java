@@ -183,7 +183,7 @@ class ReadDxfTest {
             b.append("0\nENDBLK\n");
         }
         RawDrawing d = read(b + "0\nENDSEC\n" + entities("0\nINSERT\n8\n0\n2\nB9\n10\n0\n20\n0"));
-        ReadLimits small = new ReadLimits(1L << 30, 1000000, 200_000, 48, 1000);
+        ReadLimits small = new ReadLimits(1L << 30, 1000000, 200_000, 1L << 30, 48, 1000);
         Strokes s = Assertions.assertTimeout(Duration.ofSeconds(10), () -> Flattening.of(d, new SpaceKey.Model(), small, Progress.NONE));
         assertThat(s.size()).isBetween(1, 200_100);
         assertThat(s.report().count(Code.TOO_MANY_STROKES)).isEqualTo(1);
