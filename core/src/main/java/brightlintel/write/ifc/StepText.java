@@ -75,21 +75,20 @@ final class StepText {
         return s.equals("-0.") ? "0." : s;
     }
 
+    /** What is not plain ASCII stands in hexadecimal: four digits a character, eight for those beyond the first 65,536. */
     static String text(String s) {
         StringBuilder b = new StringBuilder("'");
-        boolean wide = false;
-        for (char c : s.toCharArray()) {
-            boolean plain = c >= 32 && c < 127;
-            if (plain == wide) {
-                b.append(wide ? "\\X0\\" : "\\X2\\");
-                wide = !wide;
-            }
-            if (!plain) b.append(String.format("%04X", (int) c));
+        int digits = 0;
+        for (int c : s.codePoints().toArray()) {
+            int needs = c >= 32 && c < 127 ? 0 : c <= 0xFFFF ? 4 : 8;
+            if (needs != digits) b.append(digits > 0 ? "\\X0\\" : "").append(needs == 4 ? "\\X2\\" : needs == 8 ? "\\X4\\" : "");
+            digits = needs;
+            if (digits > 0) b.append(String.format(digits == 4 ? "%04X" : "%08X", c));
             else if (c == '\'') b.append("''");
             else if (c == '\\') b.append("\\\\");
-            else b.append(c);
+            else b.append((char) c);
         }
-        return b.append(wide ? "\\X0\\" : "").append('\'').toString();
+        return b.append(digits > 0 ? "\\X0\\" : "").append('\'').toString();
     }
 
     @Override public String toString() {
