@@ -1,0 +1,170 @@
+package brightlintel.desktop.state;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brightlintel.building.Contents;
+import brightlintel.building.Edit;
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.Project;
+import brightlintel.building.Provenance;
+import brightlintel.building.Side;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Top;
+import brightlintel.building.Wall;
+import brightlintel.desktop.tool.MeasureTool;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.store.Originals;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The state behind the window, without one. */
+class WorkspaceTest {
+    private Workspace w;
+    private final List<Change> told = new ArrayList<>();
+
+    @BeforeEach void begin() throws IOException {
+        w = new Workspace(new DrawingShelf(Originals.temporary()));
+        w.listen(told::add);
+    }
+
+    private static Wall wall(String id) {
+        return new Wall(new ElementId(id), Piece.straight(new Point(0, 0), new Point(5, 0)), Side.CENTRE, Given.stated(0.2), 0, new Top.NextStorey(0), Provenance.BY_HAND);
+    }
+
+    private Edit draw(String... ids) {
+        StoreyId on = w.storeyId();
+        return Edit.of("edit.wall", p -> p.withContents(on, c -> {
+            List<Wall> all = new ArrayList<>(c.walls());
+            for (String id : ids) all.add(wall(id));
+            return c.withWalls(all);
+        }));
+    }
+
+    private static Edit upperStorey(StoreyId id) {
+        return Edit.of("edit.storey", p -> {
+            List<Storey> all = new ArrayList<>(p.storeys());
+            all.add(new Storey(id, "Upper", Given.stated(3.0), Given.stated(2.8), List.of()));
+            return p.withStoreys(all);
+        });
+    }
+
+    @Test void itBeginsEmptyAndClean() {
+        assertThat(w.isEmpty()).isTrue();
+        assertThat(w.isDirty()).isFalse();
+        assertThat(w.unsavedSteps()).isZero();
+        assertThat(w.stage()).isEqualTo(Stage.RECEIVE);
+    }
+
+    @Test void stepsSinceTheLastSaveAreCounted() {
+        w.apply(draw("a"));
+        w.apply(draw("b"));
+        assertThat(w.unsavedSteps()).isEqualTo(2);
+        w.savedAs(Path.of("hut.lintel"), w.project());
+        assertThat(w.isDirty()).isFalse();
+        assertThat(w.unsavedSteps()).isZero();
+        w.apply(draw("c"));
+        assertThat(w.unsavedSteps()).isEqualTo(1);
+        w.undo();
+        assertThat(w.isDirty()).isFalse();
+        // behind the save: there is no step to count from, but it is dirty
+        w.undo();
+        assertThat(w.isDirty()).isTrue();
+    }
+
+    @Test void whatIsGoneIsNoLongerSelected() {
+        w.apply(draw("a", "b"));
+        w.select(Set.of(new ElementId("a"), new ElementId("b")));
+        w.undo();
+        assertThat(w.selection()).isEmpty();
+        w.redo();
+        assertThat(w.selected()).isEmpty();
+    }
+
+    /** Undoing the storey in which one works leads to one that is there. */
+    @Test void theStoreyInHandIsAlwaysThere() {
+        StoreyId upper = StoreyId.fresh();
+        w.apply(upperStorey(upper));
+        w.go(upper);
+        assertThat(w.storey().name()).isEqualTo("Upper");
+        told.clear();
+        w.undo();
+        assertThat(w.storey()).isEqualTo(w.project().storeys().getFirst());
+        assertThat(told).contains(Change.STOREY, Change.PROJECT);
+    }
+
+    @Test void goingToAnotherStoreyLeavesSelectionAndTool() {
+        StoreyId upper = StoreyId.fresh();
+        w.apply(upperStorey(upper));
+        w.apply(draw("a"));
+        w.select(Set.of(new ElementId("a")));
+        w.start(MeasureTool::new);
+        w.go(upper);
+        assertThat(w.selection()).isEmpty();
+        assertThat(w.tool()).isInstanceOf(SelectTool.class);
+        w.go(StoreyId.fresh());
+        assertThat(w.storeyId()).isEqualTo(upper);
+    }
+
+    @Test void oneKeyStartsTheLastToolAgain() {
+        w.again();
+        assertThat(w.tool()).isInstanceOf(SelectTool.class);
+        w.start(MeasureTool::new);
+        w.leaveTool();
+        assertThat(w.tool()).isInstanceOf(SelectTool.class);
+        w.again();
+        assertThat(w.tool()).isInstanceOf(MeasureTool.class);
+    }
+
+    /** Nobody is told of what did not change: a redraw for nothing costs a frame. */
+    @Test void nobodyIsToldOfNothing() {
+        w.apply(Edit.of("edit.nothing", p -> p));
+        w.select(Set.of());
+        w.go(w.stage());
+        w.go(w.storeyId());
+        w.looks(w.looks());
+        w.say(w.message());
+        w.undo();
+        w.redo();
+        assertThat(told).isEmpty();
+    }
+
+    @Test void aListenerMayListenToAnotherWhileItIsTold() {
+        w.listen(c -> w.listen(_ -> { }));
+        w.apply(draw("a"));
+        assertThat(told).contains(Change.PROJECT);
+    }
+
+    @Test void jointsAreSolvedOnceForTheSameWalls() {
+        w.apply(draw("a"));
+        assertThat(w.footprints()).isSameAs(w.footprints());
+        Object before = w.footprints();
+        w.apply(draw("b"));
+        assertThat(w.footprints()).isNotSameAs(before);
+    }
+
+    @Test void aProjectIsShownAtTheStageThatItHasReached() {
+        Project p = Project.empty("Hut", "Ground");
+        w.show(p, Optional.empty(), true);
+        assertThat(w.stage()).isEqualTo(Stage.RECEIVE);
+        Project traced = p.withContents(p.storeys().getFirst().id(), _ -> new Contents(List.of(wall("a")), List.of(), List.of()));
+        w.show(traced, Optional.of(Path.of("hut.lintel")), true);
+        assertThat(w.isEmpty()).isFalse();
+        assertThat(w.history().canUndo()).isFalse();
+        w.show(traced, Optional.empty(), false);
+        assertThat(w.isDirty()).isTrue();
+        w.startAnew();
+        assertThat(w.isEmpty()).isTrue();
+        assertThat(w.isDirty()).isFalse();
+    }
+}
