@@ -2,5 +2,5 @@
 module brightlintel.cli {
     requires brightlintel.core;
     requires org.apache.commons.cli;
-    requires tools.jackson.databind;
+    requires tools.jackson.core;
 }

@@ -10,8 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.cli.Option;
 import org.apache.commons.cli.Options;
-import tools.jackson.databind.SerializationFeature;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What files hold, as JSON. */
 final class InspectCommand implements Command {
@@ -45,9 +43,8 @@ final class InspectCommand implements Command {
                 call.err().println(Refusals.words(e));
             }
         }
-        var json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
         // JSON is UTF-8, whatever the console takes for its own
-        call.out().writeBytes(json.writeValueAsBytes(files.size() == 1 ? all.getFirst() : all));
+        call.out().writeBytes(JsonText.of(files.size() == 1 ? all.getFirst() : all));
         call.out().println();
         return all.size() == files.size() ? Main.DONE : Main.REFUSED;
     }

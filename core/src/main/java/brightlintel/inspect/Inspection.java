@@ -30,7 +30,7 @@ public final class Inspection {
         out.put("insunits", h.whole("$INSUNITS").orElse(null));
         out.put("measurement", h.whole("$MEASUREMENT").orElse(null));
         out.put("extents", h.point("$EXTMIN").isPresent() && h.point("$EXTMAX").isPresent()
-            ? Map.of("min", point(h.point("$EXTMIN").get()), "max", point(h.point("$EXTMAX").get())) : null);
+            ? ordered("min", point(h.point("$EXTMIN").get()), "max", point(h.point("$EXTMAX").get())) : null);
         out.put("layers", d.layers().stream().filter(Layer::declared).sorted((a, b) -> a.name().compareTo(b.name())).map(Inspection::layer).toList());
         out.put("blocks", d.blocks().values().stream().sorted((a, b) -> a.name().compareTo(b.name()))
             .map(b -> ordered("name", b.name(), "base", point(b.base()), "entityCounts", counts(b.entities()))).toList());

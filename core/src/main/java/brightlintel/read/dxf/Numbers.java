@@ -13,17 +13,11 @@ final class Numbers {
     private static final long[] WHOLE_TENS = {1, 10, 100, 1000, 10_000, 100_000, 1_000_000, 10_000_000, 100_000_000};
     private static final double[] TENS = new double[23];
 
-    /** Powers of five from 5^-40 to 5^40: their first 128 bits. */
+    /** Powers of five from 5^-40 to 5^40: their first 128 bits. Each is worked out when it is first asked for: a file has figures of one or two sorts. */
     private static final int FIVES = 40;
     private static final long[] HIGH = new long[2 * FIVES + 1], LOW = new long[2 * FIVES + 1];
 
     static {
-        for (int q = -FIVES; q <= FIVES; q++) {
-            BigInteger five = BigInteger.valueOf(5).pow(Math.abs(q));
-            BigInteger bits = q >= 0 ? five.shiftLeft(128).shiftRight(five.bitLength()) : BigInteger.ONE.shiftLeft(127 + five.bitLength()).divide(five).add(BigInteger.ONE);
-            HIGH[q + FIVES] = bits.shiftRight(64).longValue();
-            LOW[q + FIVES] = bits.longValue();
-        }
         TENS[0] = 1;
         for (int i = 1; i < TENS.length; i++) TENS[i] = TENS[i - 1] * 10;
     }
@@ -103,6 +97,9 @@ final class Numbers {
         if (w == 0 || q < -FIVES || q > FIVES) return Double.NaN;
         int zeros = Long.numberOfLeadingZeros(w);
         w <<= zeros;
+        // the first of the bits is never nought, so nought is one that nobody asked for yet; two threads work out the same
+        if (HIGH[q + FIVES] == 0) five(q);
+        VarHandle.acquireFence();
         long five = HIGH[q + FIVES], hi = Math.unsignedMultiplyHigh(w, five), lo = w * five;
         if ((hi & 0x1ff) == 0x1ff) {
             long more = Math.unsignedMultiplyHigh(w, LOW[q + FIVES]), sum = lo + more;
@@ -120,6 +117,14 @@ final class Numbers {
             exponent++;
         }
         return exponent < 1 || exponent > 2046 ? Double.NaN : Double.longBitsToDouble(m & (1L << 52) - 1 | (long) exponent << 52);
+    }
+
+    private static void five(int q) {
+        BigInteger five = BigInteger.valueOf(5).pow(Math.abs(q));
+        BigInteger bits = q >= 0 ? five.shiftLeft(128).shiftRight(five.bitLength()) : BigInteger.ONE.shiftLeft(127 + five.bitLength()).divide(five).add(BigInteger.ONE);
+        LOW[q + FIVES] = bits.longValue();
+        VarHandle.releaseFence();
+        HIGH[q + FIVES] = bits.shiftRight(64).longValue();
     }
 
     private static double slow(byte[] b, int from, int to) {
