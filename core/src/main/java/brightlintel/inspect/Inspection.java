@@ -16,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
 
 /** Turns a drawing into maps and lists that print as JSON. */
 public final class Inspection {
@@ -64,6 +65,8 @@ public final class Inspection {
         Map<String, Object> m = ordered("total", counts.values().stream().mapToInt(n -> n).sum(), "counts", counts);
         if (digest) {
             List<Entity> flat = Digest.flat(entities);
+            m.put("byLayer", tally(flat, e -> e.style().layer()));
+            m.put("byColor", tally(flat, e -> Integer.toString(e.style().colour().index())));
             Map<String, Object> figures = new TreeMap<>();
             Map<String, List<Entity>> byKind = new TreeMap<>();
             flat.forEach(e -> byKind.computeIfAbsent(Digest.kind(e), _ -> new ArrayList<>()).add(e));
@@ -82,6 +85,12 @@ public final class Inspection {
         }
         Map<String, Integer> out = new TreeMap<>();
         tally.forEach((kind, n) -> out.put(kind, n[0]));
+        return out;
+    }
+
+    private static Map<String, Integer> tally(List<Entity> flat, Function<Entity, String> word) {
+        Map<String, Integer> out = new TreeMap<>();
+        for (Entity e : flat) out.merge(word.apply(e), 1, Integer::sum);
         return out;
     }
 

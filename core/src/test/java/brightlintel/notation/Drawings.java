@@ -1,12 +1,23 @@
 package brightlintel.notation;
 
+import brightlintel.building.Clearing;
+import brightlintel.building.FileId;
+import brightlintel.building.Placement;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.drawing.Strokes;
+import brightlintel.flatten.Flattening;
+import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
+import java.util.Set;
 
 /** A drawing as text, a stroke a line: {@code LAYER x0 y0 x1 y1} or {@code LAYER circle x y radius}, in file units. */
 public final class Drawings {
@@ -26,5 +37,12 @@ public final class Drawings {
         } finally {
             Files.deleteIfExists(f);
         }
+    }
+
+    /** Its model under the building. @param off layers set aside, in lower case */
+    public static PlacedDrawing placed(RawDrawing d, Placement p, Set<String> off) {
+        Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
+        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), new SpaceKey.Model(), Optional.empty(), p, new Clearing(off), 0, false);
+        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
     }
 }

@@ -3,27 +3,16 @@ package brightlintel.paint;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightlintel.building.Clearing;
-import brightlintel.building.FileId;
 import brightlintel.building.Placement;
-import brightlintel.building.Underlay;
-import brightlintel.building.UnderlayId;
-import brightlintel.drawing.Progress;
-import brightlintel.drawing.RawDrawing;
-import brightlintel.drawing.SpaceKey;
-import brightlintel.drawing.Strokes;
-import brightlintel.flatten.Flattening;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.notation.Drawings;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.read.ReadLimits;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import javax.imageio.ImageIO;
@@ -33,10 +22,7 @@ class PaintTest {
     private static final Palette P = Palette.LIGHT;
 
     private static PlacedDrawing metres(String text, Set<String> off) throws IOException {
-        RawDrawing d = Drawings.read(text);
-        Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN), new Clearing(off), 0, false);
-        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
+        return Drawings.placed(Drawings.read(text), Placement.assumed(1, Point.ORIGIN), off);
     }
 
     private static Raster painted(PlacedDrawing d, PlanView v) {

@@ -2,38 +2,22 @@ package brightlintel.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightlintel.building.Clearing;
-import brightlintel.building.FileId;
 import brightlintel.building.Given;
 import brightlintel.building.Placement;
 import brightlintel.building.Scale;
 import brightlintel.building.StrokeRef;
-import brightlintel.building.Underlay;
-import brightlintel.building.UnderlayId;
-import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
-import brightlintel.drawing.SpaceKey;
-import brightlintel.drawing.Strokes;
-import brightlintel.flatten.Flattening;
 import brightlintel.geom.Point;
 import brightlintel.notation.Drawings;
-import brightlintel.read.ReadLimits;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class PlacedDrawingTest {
-    private static PlacedDrawing placed(RawDrawing d, Placement p, Set<String> off) {
-        Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), new SpaceKey.Model(), Optional.empty(), p, new Clearing(off), 0, false);
-        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
-    }
-
     private static Placement placement(Random r) {
         return new Placement(Given.stated(new Scale(0.001 * (1 + r.nextDouble()), 0.001)), r.nextBoolean(), Given.stated(r.nextDouble() * 6), Given.stated(new Point(2e8, -3e7)),
             Given.stated(new Point(r.nextDouble() * 9, 4)));
@@ -53,7 +37,7 @@ class PlacedDrawingTest {
     @Test void strokesNearAPlaceAreFoundAsByLookingAtAll() throws IOException {
         Random r = new Random(21);
         for (int round = 0; round < 6; round++) {
-            PlacedDrawing d = placed(random(r), placement(r), round % 2 == 0 ? Set.of() : Set.of("round"));
+            PlacedDrawing d = Drawings.placed(random(r), placement(r), round % 2 == 0 ? Set.of() : Set.of("round"));
             for (int k = 0; k < 60; k++) {
                 Point at = d.toBuilding().apply(r.nextGaussian() * 8000, r.nextGaussian() * 8000);
                 double radius = r.nextDouble() * 3;
@@ -85,7 +69,7 @@ class PlacedDrawingTest {
     /** Law: the name of a stroke leads back to it, and to none in another drawing. */
     @Test void aStrokeIsFoundAgainByItsName() throws IOException {
         Random r = new Random(23);
-        PlacedDrawing d = placed(random(r), placement(r), Set.of());
+        PlacedDrawing d = Drawings.placed(random(r), placement(r), Set.of());
         for (int s = 0; s < d.strokes().size(); s++) {
             StrokeRef ref = d.ref(s, 0.25, 0.5);
             assertThat(d.find(ref)).isEqualTo(s);
@@ -97,14 +81,14 @@ class PlacedDrawingTest {
     @Test void aStrayFarAwayIsLeftOutOfThePlansExtent() throws IOException {
         StringBuilder b = new StringBuilder("WALLS 900000 900000 900001 900000\n");
         for (int i = 0; i < 50; i++) b.append("WALLS %d 0 %d 10000%n".formatted(i * 200, i * 200));
-        PlacedDrawing d = placed(Drawings.read(b.toString()), Placement.assumed(0.001, Point.ORIGIN), Set.of());
+        PlacedDrawing d = Drawings.placed(Drawings.read(b.toString()), Placement.assumed(0.001, Point.ORIGIN), Set.of());
         assertThat(d.extent().strays()).isEqualTo(1);
         assertThat(d.extent().main().width()).isBetween(9.7, 9.9);
     }
 
     @Test void centresOfHiddenArcsAreNotFound() throws IOException {
         RawDrawing raw = Drawings.read("A circle 0 0 500\nB circle 4000 0 500\n");
-        assertThat(placed(raw, Placement.assumed(0.001, Point.ORIGIN), Set.of()).arcsCentredNear(new Point(4, 0), 0.1)).hasSize(1);
-        assertThat(placed(raw, Placement.assumed(0.001, Point.ORIGIN), Set.of("b")).arcsCentredNear(new Point(4, 0), 0.1)).isEmpty();
+        assertThat(Drawings.placed(raw, Placement.assumed(0.001, Point.ORIGIN), Set.of()).arcsCentredNear(new Point(4, 0), 0.1)).hasSize(1);
+        assertThat(Drawings.placed(raw, Placement.assumed(0.001, Point.ORIGIN), Set.of("b")).arcsCentredNear(new Point(4, 0), 0.1)).isEmpty();
     }
 }

@@ -3,24 +3,15 @@ package brightlintel.trace;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightlintel.building.Clearing;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
-import brightlintel.building.FileId;
 import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Placement;
 import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
 import brightlintel.building.Support;
-import brightlintel.building.Underlay;
-import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
-import brightlintel.drawing.Progress;
-import brightlintel.drawing.RawDrawing;
-import brightlintel.drawing.SpaceKey;
-import brightlintel.drawing.Strokes;
-import brightlintel.flatten.Flattening;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
@@ -28,7 +19,6 @@ import brightlintel.geom.Tolerances;
 import brightlintel.notation.Drawings;
 import brightlintel.notation.Walls;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.read.ReadLimits;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,10 +29,7 @@ import org.junit.jupiter.api.Test;
 
 class TraceTest {
     private static PlacedDrawing metres(String text) throws IOException {
-        RawDrawing d = Drawings.read(text);
-        Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN), Clearing.NONE, 0, false);
-        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
+        return Drawings.placed(Drawings.read(text), Placement.assumed(1, Point.ORIGIN), Set.of());
     }
 
     private static Optional<Across.Reading> across(PlacedDrawing d, double ax, double ay, double bx, double by) {
