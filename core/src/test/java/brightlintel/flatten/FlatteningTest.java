@@ -102,16 +102,32 @@ class FlatteningTest {
         assertThat(said(s)).contains(Code.BLOCK_IN_ITSELF, Code.BLOCK_MISSING);
     }
 
-    @Test void aBombOfBlocksIsStoppedAtTheLimit() throws IOException {
-        StringBuilder blocks = new StringBuilder("0 BLOCK  2 B0  10 0  20 0\n0 LINE  8 0  10 0  20 0  11 1  21 0\n0 ENDBLK\n");
+    /** Ten to the eleventh of something, in twelve small blocks. */
+    private Strokes bomb(String leaf, ReadLimits limits) throws IOException {
+        StringBuilder blocks = new StringBuilder("0 BLOCK  2 B0  10 0  20 0\n" + leaf + "\n0 ENDBLK\n");
         for (int i = 1; i < 12; i++) {
             blocks.append("0 BLOCK  2 B").append(i).append("  10 0  20 0\n");
             for (int k = 0; k < 10; k++) blocks.append("0 INSERT  8 0  2 B").append(i - 1).append("  10 ").append(k).append("  20 0\n");
             blocks.append("0 ENDBLK\n");
         }
-        Strokes s = flat(blocks.toString().strip(), "0 INSERT  8 0  2 B11  10 0  20 0");
+        return flat(blocks.toString().strip(), "0 INSERT  8 0  2 B11  10 0  20 0", limits);
+    }
+
+    @Test void aBombOfBlocksIsStoppedBeforeMemoryIs() throws IOException {
+        Strokes s = bomb("0 LINE  8 0  10 0  20 0  11 1  21 0", ReadLimits.DEFAULT);
         assertThat(said(s)).contains(Code.TOO_MANY_STROKES);
-        assertThat((long) s.size()).isLessThanOrEqualTo(ReadLimits.DEFAULT.strokes() + 1);
+        assertThat(s.size()).isGreaterThan(500_000);
+    }
+
+    /** Whatever it is made of: curves of many chords, words, fills. */
+    @Test void everyBombIsStoppedAtWhatItMayTake() throws IOException {
+        long most = 24L << 20;
+        ReadLimits small = new ReadLimits(1L << 30, 1_000_000, 12_000_000, most, 48, 1000);
+        Strokes round = bomb("0 CIRCLE  8 0  10 0  20 0  40 5", small), words = bomb("0 TEXT  8 0  10 0  20 0  40 2  1 Boat bay", small), solid = bomb("0 SOLID  8 0  10 0  20 0  11 1  21 0  12 0  22 1  13 1  23 1", small);
+        for (Strokes s : List.of(round, words, solid)) assertThat(said(s)).contains(Code.TOO_MANY_STROKES);
+        assertThat(40L * round.chords()).isBetween(most / 10, most);
+        assertThat(200L * words.texts().size()).isBetween(most / 10, most);
+        assertThat(400L * solid.fills().size()).isBetween(most / 20, most);
     }
 
     /** Law: chords of arcs, circles, ellipses and splines lie on their curve, and no farther from it than the stated share of the drawing. */
