@@ -20,6 +20,7 @@ public final class DxfSketch {
     private final StringBuilder model = body;
     private Affine map = Affine.IDENTITY;
     private int handle = 0x100;
+    private boolean unbroken;
     private int dimensions;
 
     /** @param map from the sketch's coordinates (metres) to the file's; blocks are written as they are */
@@ -65,7 +66,15 @@ public final class DxfSketch {
         g(5, Integer.toHexString(handle++).toUpperCase(Locale.ROOT));
         g(100, "AcDbEntity");
         g(8, layer);
+        if (unbroken) g(6, "Continuous");
         g(100, marker);
+    }
+
+    /** What is drawn meanwhile is not broken, whatever its layer's line type. */
+    public void unbroken(Runnable drawing) {
+        unbroken = true;
+        drawing.run();
+        unbroken = false;
     }
 
     private void at(int code, Point p) {

@@ -235,7 +235,7 @@ public final class HeronQuayDrawings {
     }
 
     private static void bubble(DxfSketch s, Point c, String label) {
-        s.circle("S-GRID", c, 0.4);
+        s.unbroken(() -> s.circle("S-GRID", c, 0.4));
         s.text("S-GRID", c, 0.35, 0, label, true);
     }
 

@@ -97,9 +97,10 @@ public final class HeronQuayProject {
         apply(Receiving.receive(new FileId(id("file/" + name)), new UnderlayId(id("underlay/" + name)), name, s.drawing(), s.strokes(), Files.size(file), RECEIVED, on));
     }
 
+    /** From the centres of the drawing's bubbles: so the tags lie on them. */
     private void grid() {
-        for (double x : HeronQuay.LETTERS) line(Piece.straight(new Point(x, 15.7), new Point(x, -1)));
-        for (double y : HeronQuay.FIGURES) line(Piece.straight(new Point(-1.3, y), new Point(26.6, y)));
+        for (double x : HeronQuay.LETTERS) line(Piece.straight(new Point(x, 16.1), new Point(x, -1)));
+        for (double y : HeronQuay.FIGURES) line(Piece.straight(new Point(-1.7, y), new Point(26.6, y)));
     }
 
     private void line(Piece piece) {
