@@ -22,7 +22,9 @@ import java.util.TreeMap;
 
 /** What came in, in plain words. */
 record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<String> notes) {
-    private static final Set<Code> NOTES = EnumSet.of(Code.LAYER_OFF_IN_FILE, Code.LAYER_FROZEN_IN_FILE, Code.LAYER_NOT_DECLARED, Code.NO_HEADER, Code.HEIGHT_LEFT_OUT);
+    /** Nothing was lost by these. */
+    private static final Set<Code> NOTES = EnumSet.of(Code.LAYER_OFF_IN_FILE, Code.LAYER_FROZEN_IN_FILE, Code.LAYER_NOT_DECLARED, Code.NO_HEADER, Code.HEIGHT_LEFT_OUT,
+        Code.EXTERNAL_READ, Code.EXTERNAL_IN_CIRCLE, Code.HATCH_TOO_DENSE, Code.CHECKSUM_WRONG, Code.OBJECTS_RECOVERED);
 
     record Row(String kind, String count) { }
 
@@ -70,6 +72,7 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
 
     private static String subject(Diagnostic d) {
         if (d.values().isEmpty()) return "";
+        if (d.values().getFirst() instanceof Integer n) return LengthFormat.grouped(n);
         String v = String.valueOf(d.values().getFirst());
         return d.code() == Code.NOT_UNDERSTOOD_YET || d.code() == Code.NUMBER_NOT_FINITE || d.code() == Code.BAD_SHAPE ? Words.of("kind." + v).replaceFirst("^kind\\.", "") : v;
     }
