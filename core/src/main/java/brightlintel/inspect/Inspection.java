@@ -1,6 +1,5 @@
 package brightlintel.inspect;
 
-import brightlintel.drawing.Block;
 import brightlintel.drawing.Diagnostic;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Header;

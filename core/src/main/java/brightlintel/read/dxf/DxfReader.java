@@ -14,9 +14,10 @@ import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
-import brightlintel.read.HashedStream;
+import brightlintel.geom.Vec3;
 import brightlintel.read.CodePages;
 import brightlintel.read.Endings;
+import brightlintel.read.HashedStream;
 import brightlintel.read.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
@@ -29,6 +30,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.BiConsumer;
 
 /** Sections in any order, each optional. A shape that cannot be right is left out and reported; the rest is read. */
 public final class DxfReader {
@@ -87,8 +89,8 @@ public final class DxfReader {
         if (!in.next()) return false;
         return switch (name) {
             case "HEADER" -> header();
-            case "TABLES" -> tables();
-            case "BLOCKS" -> blocks();
+            case "TABLES" -> records(tables::record);
+            case "BLOCKS" -> records(this::block);
             case "OBJECTS" -> records(objects::object);
             case "ENTITIES" -> entities.readUntilEnd(this::place);
             default -> skipSection();
@@ -118,27 +120,21 @@ public final class DxfReader {
         else if (header.containsKey("$DWGCODEPAGE")) in.charset(CodePages.of(header.get("$DWGCODEPAGE")));
     }
 
-    private boolean tables() throws IOException {
-        return records(tables::record);
+    /** What is made of a record, or of one and what follows it. */
+    private interface Each {
+        /** @param more whether the file goes on behind the groups
+         *  @return the same behind all that was taken */
+        boolean take(String word, Groups g, boolean more) throws IOException;
     }
 
-    private boolean records(java.util.function.BiConsumer<String, Groups> each) throws IOException {
-        Groups g = new Groups();
-        while (true) {
-            if (in.code() != 0) {
-                if (!in.next()) return false;
-                continue;
-            }
-            String word = in.text();
-            if (word.equals("ENDSEC")) return in.next();
-            if (word.equals("EOF") || word.equals("SECTION")) return true;
-            boolean more = g.read(word, in, report);
+    private boolean records(BiConsumer<String, Groups> each) throws IOException {
+        return records((word, g, more) -> {
             each.accept(word, g);
-            if (!more) return false;
-        }
+            return more;
+        });
     }
 
-    private boolean blocks() throws IOException {
+    private boolean records(Each each) throws IOException {
         Groups g = new Groups();
         while (true) {
             if (in.code() != 0) {
@@ -148,17 +144,19 @@ public final class DxfReader {
             String word = in.text();
             if (word.equals("ENDSEC")) return in.next();
             if (word.equals("EOF") || word.equals("SECTION")) return true;
-            boolean more = g.read(word, in, report);
-            if (word.equals("BLOCK")) {
-                String name = g.text(2, "");
-                brightlintel.geom.Vec3 base = g.point(10);
-                String external = (g.whole(70, 0) & 4) != 0 ? g.text(1, name) : "";
-                List<Entity> inside = new ArrayList<>();
-                if (more) more = entities.readUntilEnd((e, _) -> inside.add(e));
-                keepBlock(new Block(name, base.isFinite() ? base : brightlintel.geom.Vec3.ZERO, inside, external));
-            }
-            if (!more) return false;
+            if (!each.take(word, g, g.read(word, in, report))) return false;
         }
+    }
+
+    private boolean block(String word, Groups g, boolean more) throws IOException {
+        if (!word.equals("BLOCK")) return more;
+        String name = g.text(2, "");
+        Vec3 base = g.point(10);
+        String external = (g.whole(70, 0) & 4) != 0 ? g.text(1, name) : "";
+        List<Entity> inside = new ArrayList<>();
+        boolean goesOn = more && entities.readUntilEnd((e, _) -> inside.add(e));
+        keepBlock(new Block(name, base.isFinite() ? base : Vec3.ZERO, inside, external));
+        return goesOn;
     }
 
     /** In this format the spaces' own blocks are empty, but for layouts other than the current one, whose content stands there. */

@@ -2,7 +2,6 @@ package brightlintel.desktop.board;
 
 import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.frame.PictureView;
-import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;

@@ -17,7 +17,6 @@ import brightlintel.snap.Snap;
 import brightlintel.snap.SnapKind;
 import brightlintel.trace.GridLabels;
 import brightlintel.trace.Supports;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,7 +26,7 @@ import java.util.Optional;
  */
 public final class GridTool implements Tool {
     private final Workspace w;
-    private Optional<Point> first = Optional.empty();
+    private final FirstPoint first = new FirstPoint();
     private String label = "";
 
     public GridTool(Workspace w) {
@@ -41,18 +40,18 @@ public final class GridTool implements Tool {
     @Override public String prompt() {
         String next = label.isEmpty() ? GridLabels.next(Piece.straight(Point.ORIGIN, new Point(0, 1)), w.project().grid()) + " / "
             + GridLabels.next(Piece.straight(Point.ORIGIN, new Point(1, 0)), w.project().grid()) : label;
-        return first.isEmpty() ? Words.of("prompt.grid.first", next) : Words.of("prompt.grid.other");
+        return first.isMissing() ? Words.of("prompt.grid.first", next) : Words.of("prompt.grid.other");
     }
 
     @Override public void clicked(Aim aim) {
-        if (first.isPresent()) {
-            if (first.get().distance(aim.at()) > 0.01) add(Piece.straight(first.get(), aim.at()));
-            first = Optional.empty();
+        if (!first.isMissing()) {
+            first.get().filter(p -> p.distance(aim.at()) > 0.01).ifPresent(p -> add(Piece.straight(p, aim.at())));
+            first.takeBack();
             return;
         }
         Optional<Piece> stroke = aim.snap().filter(s -> s.kind() == SnapKind.ON_STROKE || s.kind() == SnapKind.MIDDLE).flatMap(GridTool::straight);
         if (stroke.isPresent()) add(stroke.get());
-        else first = Optional.of(aim.at());
+        else first.place(aim.at());
     }
 
     private static Optional<Piece> straight(Snap s) {
@@ -81,7 +80,7 @@ public final class GridTool implements Tool {
     }
 
     @Override public Optional<Point> from() {
-        return first;
+        return first.get();
     }
 
     @Override public Asks asks() {
@@ -95,18 +94,12 @@ public final class GridTool implements Tool {
     }
 
     @Override public boolean back() {
-        boolean had = first.isPresent();
-        first = Optional.empty();
-        return had;
+        return first.takeBack();
     }
 
     @Override public List<Mark> marks() {
-        List<Mark> out = new ArrayList<>();
-        first.ifPresent(p -> {
-            out.add(new Mark.Handle(p, ""));
-            out.add(new Mark.Line(p, w.aim().at(), true));
-        });
-        if (first.isEmpty())
+        List<Mark> out = first.marks(w.aim().at());
+        if (first.isMissing())
             w.aim().snap().filter(s -> s.kind() == SnapKind.ON_STROKE || s.kind() == SnapKind.MIDDLE).flatMap(GridTool::straight).ifPresent(p -> out.add(new Mark.Line(p.a(), p.b(), false)));
         return out;
     }

@@ -9,7 +9,6 @@ import brightlintel.desktop.text.Words;
 import brightlintel.edit.Placing;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,7 +16,7 @@ import java.util.Optional;
 public final class TurnTool implements Tool {
     private final Workspace w;
     private final UnderlayId underlay;
-    private Optional<Point> first = Optional.empty();
+    private final FirstPoint first = new FirstPoint();
 
     public TurnTool(Workspace w, UnderlayId underlay) {
         this.w = w;
@@ -29,12 +28,12 @@ public final class TurnTool implements Tool {
     }
 
     @Override public String prompt() {
-        return Words.of(first.isEmpty() ? "prompt.turn.first" : "prompt.turn.other");
+        return Words.of(first.isMissing() ? "prompt.turn.first" : "prompt.turn.other");
     }
 
     @Override public void clicked(Aim aim) {
-        if (first.isEmpty()) first = Optional.of(aim.at());
-        else if (first.get().distance(aim.at()) > 1e-6) turn(Upright.turnFor(first.get(), aim.at()));
+        if (first.isMissing()) first.place(aim.at());
+        else first.get().filter(p -> p.distance(aim.at()) > 1e-6).ifPresent(p -> turn(Upright.turnFor(p, aim.at())));
     }
 
     private void turn(double by) {
@@ -44,7 +43,7 @@ public final class TurnTool implements Tool {
     }
 
     @Override public Optional<Point> from() {
-        return first;
+        return first.get();
     }
 
     @Override public Asks asks() {
@@ -57,19 +56,13 @@ public final class TurnTool implements Tool {
     }
 
     @Override public boolean back() {
-        boolean had = first.isPresent();
-        first = Optional.empty();
-        return had;
+        return first.takeBack();
     }
 
     @Override public List<Mark> marks() {
-        List<Mark> out = new ArrayList<>();
-        first.ifPresent(p -> {
-            out.add(new Mark.Handle(p, ""));
-            out.add(new Mark.Line(p, w.aim().at(), true));
-            if (p.distance(w.aim().at()) > 1e-6)
-                out.add(new Mark.Callout(w.aim().at(), Words.of("callout.turn", LengthFormat.angle(Upright.turnFor(p, w.aim().at())))));
-        });
+        List<Mark> out = first.marks(w.aim().at());
+        first.get().filter(p -> p.distance(w.aim().at()) > 1e-6)
+            .ifPresent(p -> out.add(new Mark.Callout(w.aim().at(), Words.of("callout.turn", LengthFormat.angle(Upright.turnFor(p, w.aim().at()))))));
         return out;
     }
 }
