@@ -16,7 +16,9 @@ interface Command {
     String takes();
 
     /** All but {@code --help}, which every command has. */
-    Options options();
+    default Options options() {
+        return new Options();
+    }
 
     /** @return the exit code
      *  @throws WrongCall where the words make no sense

@@ -7,7 +7,6 @@ import brightlintel.store.Originals;
 import brightlintel.store.ProjectFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.apache.commons.cli.Options;
 
 /** The demo as files, for whoever wants to try commands on it. */
 final class DemoCommand implements Command {
@@ -21,10 +20,6 @@ final class DemoCommand implements Command {
 
     @Override public String takes() {
         return "FOLDER";
-    }
-
-    @Override public Options options() {
-        return new Options();
     }
 
     @Override public int run(Call call) throws Exception {

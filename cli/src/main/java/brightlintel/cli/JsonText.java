@@ -10,7 +10,10 @@ import tools.jackson.core.PrettyPrinter;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.util.DefaultPrettyPrinter;
 
-/** Maps, lists and plain values as JSON, indented. Written as it is walked: setting up a mapper of any objects would take longer than a small call. */
+/**
+ * Maps, lists and plain values as JSON, indented. Written as it is walked: setting up a mapper of any objects, or a switch over patterns, which is put
+ * together at run time, would take longer than a small call.
+ */
 final class JsonText {
     private JsonText() { }
 
@@ -23,28 +26,24 @@ final class JsonText {
     }
 
     private static void write(Object value, JsonGenerator g) {
-        switch (value) {
-            case null -> g.writeNull();
-            case String s -> g.writeString(s);
-            case Integer i -> g.writeNumber(i);
-            case Long l -> g.writeNumber(l);
-            case Double d -> g.writeNumber(d);
-            case Boolean b -> g.writeBoolean(b);
-            case List<?> l -> {
-                g.writeStartArray();
-                for (Object o : l) write(o, g);
-                g.writeEndArray();
+        if (value == null) g.writeNull();
+        else if (value instanceof String s) g.writeString(s);
+        else if (value instanceof Integer i) g.writeNumber(i);
+        else if (value instanceof Long l) g.writeNumber(l);
+        else if (value instanceof Double d) g.writeNumber(d);
+        else if (value instanceof Boolean b) g.writeBoolean(b);
+        else if (value instanceof List<?> l) {
+            g.writeStartArray();
+            for (Object o : l) write(o, g);
+            g.writeEndArray();
+        } else if (value instanceof Map<?, ?> m) {
+            g.writeStartObject();
+            for (Map.Entry<?, ?> e : m.entrySet()) {
+                g.writeName((String) e.getKey());
+                write(e.getValue(), g);
             }
-            case Map<?, ?> m -> {
-                g.writeStartObject();
-                for (Map.Entry<?, ?> e : m.entrySet()) {
-                    g.writeName((String) e.getKey());
-                    write(e.getValue(), g);
-                }
-                g.writeEndObject();
-            }
-            default -> throw new IllegalArgumentException(value.getClass() + " is no value of JSON");
-        }
+            g.writeEndObject();
+        } else throw new IllegalArgumentException(value.getClass() + " is no value of JSON");
     }
 
     private static final class Indented extends ObjectWriteContext.Base {

@@ -42,10 +42,6 @@ final class Digest {
         return out;
     }
 
-    static String kind(Entity e) {
-        return e.kind();
-    }
-
     static Map<String, Object> of(List<Entity> list) {
         Map<String, Object> d = new LinkedHashMap<>();
         d.put("count", list.size());

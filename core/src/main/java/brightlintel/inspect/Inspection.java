@@ -63,40 +63,36 @@ public final class Inspection {
         Map<String, Integer> counts = counts(entities);
         Map<String, Object> m = ordered("total", counts.values().stream().mapToInt(n -> n).sum(), "counts", counts);
         if (digest) {
-            List<Entity> flat = Digest.flat(entities);
-            m.put("byLayer", tally(flat, e -> e.style().layer()));
-            m.put("byColor", tally(flat, e -> Integer.toString(e.style().colour().index())));
+            m.put("byLayer", tally(entities, e -> e.style().layer()));
+            m.put("byColor", tally(entities, e -> Integer.toString(e.style().colour().index())));
             Map<String, Object> figures = new TreeMap<>();
             Map<String, List<Entity>> byKind = new TreeMap<>();
-            flat.forEach(e -> byKind.computeIfAbsent(Digest.kind(e), _ -> new ArrayList<>()).add(e));
+            Digest.flat(entities).forEach(e -> byKind.computeIfAbsent(e.kind(), _ -> new ArrayList<>()).add(e));
             byKind.forEach((k, list) -> figures.put(k, Digest.of(list)));
             m.put("digest", figures);
         }
         return m;
     }
 
-    /** Attributes are counted beside their insert. */
     private static Map<String, Integer> counts(List<Entity> entities) {
+        return tally(entities, Entity::kind);
+    }
+
+    /** Attributes are counted beside their insert. */
+    private static Map<String, Integer> tally(List<Entity> entities, Function<Entity, String> word) {
         Map<String, int[]> tally = new HashMap<>();
         for (Entity e : entities) {
-            count(e, tally);
-            if (e instanceof Entity.Insert i) for (Entity a : i.attributes()) count(a, tally);
+            count(word.apply(e), tally);
+            if (e instanceof Entity.Insert i) for (Entity a : i.attributes()) count(word.apply(a), tally);
         }
         Map<String, Integer> out = new TreeMap<>();
-        tally.forEach((kind, n) -> out.put(kind, n[0]));
+        tally.forEach((key, n) -> out.put(key, n[0]));
         return out;
     }
 
-    private static Map<String, Integer> tally(List<Entity> flat, Function<Entity, String> word) {
-        Map<String, Integer> out = new TreeMap<>();
-        for (Entity e : flat) out.merge(word.apply(e), 1, Integer::sum);
-        return out;
-    }
-
-    private static void count(Entity e, Map<String, int[]> tally) {
-        String kind = e.kind();
-        int[] n = tally.get(kind);
-        if (n == null) tally.put(kind, n = new int[1]);
+    private static void count(String word, Map<String, int[]> tally) {
+        int[] n = tally.get(word);
+        if (n == null) tally.put(word, n = new int[1]);
         n[0]++;
     }
 
