@@ -16,6 +16,8 @@ module brightlintel.core {
     exports brightlintel.joint;
     exports brightlintel.lengths;
     exports brightlintel.place;
+    exports brightlintel.find;
+    exports brightlintel.clear;
     exports brightlintel.correct;
     exports brightlintel.edit;
     exports brightlintel.snap;

@@ -22,9 +22,11 @@ import brightlintel.paint.Palette;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import brightlintel.paint.StrokePainter;
+import brightlintel.find.Finder;
+import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.snap.SnapSettings;
 import brightlintel.snap.Snapper;
 import brightlintel.solid.Body;
@@ -150,13 +152,14 @@ public final class Bench {
     }
 
     private static PlacedDrawing placed(Strokes s) {
-        Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(), Placement.assumed(0.001, s.origin()), Clearing.NONE, 0.3, true);
-        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
+        Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(), Placement.assumed(0.001, s.origin()),
+            Clearing.NONE, 0.3, true);
+        return new PlacedDrawing(u, s, new Finder("0", new SpaceKey.Model(), s));
     }
 
     private static void painting(Strokes s) throws Exception {
         PlacedDrawing d = placed(s);
-        row("where is the plan, without strays", "", () -> brightlintel.place.Extent.of(s, _ -> true, d.toBuilding()));
+        row("where is the plan, without strays", "", () -> Extent.of(s, d.cleared(), d.toBuilding()));
         Raster r = new Raster(1047, 1080);
         StrokePainter.Look look = new StrokePainter.Look(Palette.LIGHT, true, -1, 0.3);
         PlanView all = PlanView.fit(d.extent().main(), r.width, r.height, 40);

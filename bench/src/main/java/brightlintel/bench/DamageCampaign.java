@@ -8,7 +8,7 @@ import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.flatten.Flattening;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -2,7 +2,7 @@ package brightlintel.bench;
 
 import brightlintel.drawing.Progress;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

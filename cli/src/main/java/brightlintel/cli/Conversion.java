@@ -12,19 +12,21 @@ import brightlintel.paint.Pictures;
 import brightlintel.paint.Png;
 import brightlintel.paint.Raster;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Sniffer;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
 import brightlintel.store.Originals;
+import brightlintel.store.Opened;
 import brightlintel.store.ProjectFile;
+import brightlintel.store.Remark;
+import brightlintel.store.Replacing;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
 import brightlintel.write.DrawingFormat;
 import brightlintel.write.dxf.BasePlan;
 import brightlintel.write.ifc.IfcWriter;
-import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -50,7 +52,9 @@ record Conversion(Command.Call call, Path file, Path to) {
             return Main.DONE;
         }
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
-        Project p = ProjectFile.open(file, shelf.originals());
+        Opened opened = ProjectFile.open(file, shelf.originals(), "Ground");
+        for (Remark r : opened.remarks()) call.err().println("note: " + words(r.kind()) + ": " + String.join(" ", r.values().stream().map(String::valueOf).toList()));
+        Project p = opened.project();
         if (ending.equals("ifc")) ifc(p);
         else if (format.isPresent()) basePlan(p, shelf, format.get(), metres ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE);
         else picture(p, shelf, flat);
@@ -71,9 +75,7 @@ record Conversion(Command.Call call, Path file, Path to) {
 
     /** What cannot be written is named. */
     private void write(RawDrawing drawing, DrawingFormat format) throws IOException {
-        try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
-            format.write(drawing, out).forEach((kind, n) -> call.err().println("note: left out " + n + " " + kind));
-        }
+        Replacing.write(to, out -> format.write(drawing, out).forEach((kind, n) -> call.err().println("note: left out " + n + " " + kind)));
     }
 
     private void basePlan(Project p, DrawingShelf shelf, DrawingFormat format, BasePlan.Unit unit) throws Exception {
@@ -91,8 +93,8 @@ record Conversion(Command.Call call, Path file, Path to) {
     private void ifc(Project p) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         for (IfcWriter.Note n : IfcWriter.write(p, Tolerances.BUILDING, to.getFileName().toString(), Instant.now(), bytes))
-            call.err().println("note: " + n.name().toLowerCase(Locale.ROOT).replace('_', ' '));
-        Files.write(to, bytes.toByteArray());
+            call.err().println("note: " + words(n));
+        Replacing.write(to, out -> out.write(bytes.toByteArray()));
     }
 
     private void picture(Project p, DrawingShelf shelf, boolean flat) throws Exception {
@@ -101,9 +103,11 @@ record Conversion(Command.Call call, Path file, Path to) {
         int w = Integer.parseInt(size.replaceFirst("x.*", "")), h = Integer.parseInt(size.replaceFirst(".*x", ""));
         Storey chosen = chosen(p).orElse(null);
         Raster r = flat ? plan(p, chosen == null ? p.storeys().getFirst() : chosen, shelf, w, h) : space(p, chosen, w, h);
-        try (var out = new BufferedOutputStream(Files.newOutputStream(to))) {
-            Png.write(r, out);
-        }
+        Replacing.write(to, out -> Png.write(r, out));
+    }
+
+    private static String words(Enum<?> code) {
+        return code.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static Raster plan(Project p, Storey s, DrawingShelf shelf, int w, int h) throws IOException {

@@ -3,8 +3,7 @@ package brightlintel.cli;
 import brightlintel.drawing.Progress;
 import brightlintel.inspect.Inspection;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
-import java.io.IOException;
+import brightlintel.drawing.ReadLimits;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,9 +37,9 @@ final class InspectCommand implements Command {
             Path f = Path.of(file);
             try {
                 all.add(Inspection.of(f.getFileName().toString(), DrawingReader.look(f, ReadLimits.DEFAULT, Progress.NONE), call.words().hasOption("digest")));
-            } catch (IOException e) {
+            } catch (Exception | OutOfMemoryError | StackOverflowError e) {
                 if (files.size() == 1) throw e;
-                call.err().println(Refusals.words(e));
+                call.err().println(Refusals.words(f, e));
             }
         }
         // JSON is UTF-8, whatever the console takes for its own

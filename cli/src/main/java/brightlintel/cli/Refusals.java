@@ -4,6 +4,7 @@ import brightlintel.read.Refused;
 import brightlintel.store.NotOpened;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
 
 /** One line for each reason. */
 final class Refusals {
@@ -18,6 +19,12 @@ final class Refusals {
             case OutOfMemoryError _ -> "not enough memory for this file";
             default -> t.getClass().getSimpleName() + (t.getMessage() == null ? "" : ": " + t.getMessage().lines().findFirst().orElse(""));
         };
+    }
+
+    /** With the file's name before it, where the words do not begin with one. */
+    static String words(Path file, Throwable t) {
+        boolean named = t instanceof Refused || t instanceof NotOpened || t instanceof NoSuchFileException || t instanceof AccessDeniedException;
+        return (named ? "" : file.getFileName() + ": ") + words(t);
     }
 
     private static String words(Refused r) {

@@ -1,17 +1,81 @@
 package brightlintel.building;
 
+import brightlintel.drawing.Names;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.List;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
 
-/** What of an underlay is set aside. A recipe, not strokes: the original stays as it is. Layer names in lower case. */
-public record Clearing(Set<String> layersOff) {
-    public static final Clearing NONE = new Clearing(Set.of());
+/**
+ * What of an underlay is set aside. A recipe, not strokes: the original stays as it is, and {@code clear.Cleared} answers what is shown. Something
+ * goes if its layer, kind, block, role or region says so, or a repair; single things set aside or brought back count more than all of these.
+ *
+ * @param layersOff names in lower case
+ * @param kindsOff  the format's words, like HATCH
+ * @param blocksOff names in lower case
+ */
+public record Clearing(Set<String> layersOff, Set<String> kindsOff, Set<String> blocksOff, List<Region> regions, List<Single> singles, List<Cast> roles,
+                       Set<Role> rolesOff, List<Repair> repairs) {
+    public static final Clearing NONE = ofLayers(Set.of());
 
     public Clearing {
-        layersOff = java.util.Collections.unmodifiableSortedSet(new TreeSet<>(layersOff));
+        layersOff = keys(layersOff);
+        kindsOff = Collections.unmodifiableSortedSet(new TreeSet<>(kindsOff));
+        blocksOff = keys(blocksOff);
+        regions = List.copyOf(regions);
+        singles = List.copyOf(singles);
+        roles = List.copyOf(roles);
+        rolesOff = Collections.unmodifiableSortedSet(new TreeSet<>(rolesOff));
+        repairs = List.copyOf(repairs);
     }
 
-    public boolean hides(String layer) {
-        return layersOff.contains(brightlintel.drawing.Names.key(layer));
+    /** Nothing but layers. */
+    public static Clearing ofLayers(Set<String> off) {
+        return new Clearing(off, Set.of(), Set.of(), List.of(), List.of(), List.of(), Set.of(), List.of());
+    }
+
+    private static SortedSet<String> keys(Collection<String> names) {
+        SortedSet<String> out = new TreeSet<>();
+        names.forEach(n -> out.add(Names.key(n)));
+        return Collections.unmodifiableSortedSet(out);
+    }
+
+    public boolean hidesLayer(String layer) {
+        return layersOff.contains(Names.key(layer));
+    }
+
+    public Clearing withLayersOff(Collection<String> off) {
+        return new Clearing(keys(off), kindsOff, blocksOff, regions, singles, roles, rolesOff, repairs);
+    }
+
+    public Clearing withKindsOff(Set<String> off) {
+        return new Clearing(layersOff, off, blocksOff, regions, singles, roles, rolesOff, repairs);
+    }
+
+    public Clearing withBlocksOff(Set<String> off) {
+        return new Clearing(layersOff, kindsOff, off, regions, singles, roles, rolesOff, repairs);
+    }
+
+    public Clearing withRegions(List<Region> r) {
+        return new Clearing(layersOff, kindsOff, blocksOff, r, singles, roles, rolesOff, repairs);
+    }
+
+    public Clearing withSingles(List<Single> s) {
+        return new Clearing(layersOff, kindsOff, blocksOff, regions, s, roles, rolesOff, repairs);
+    }
+
+    public Clearing withRoles(List<Cast> r, Set<Role> off) {
+        return new Clearing(layersOff, kindsOff, blocksOff, regions, singles, r, off, repairs);
+    }
+
+    public Clearing withRepairs(List<Repair> r) {
+        return new Clearing(layersOff, kindsOff, blocksOff, regions, singles, roles, rolesOff, r);
+    }
+
+    /** Nothing set aside; what was said of roles stays said. */
+    public Clearing allBack() {
+        return NONE.withRoles(roles, Set.of());
     }
 }

@@ -1,39 +1,118 @@
 package brightlintel.building;
 
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
-/** What stands on one storey, in the order in which it was drawn. */
-public record Contents(List<Wall> walls, List<Opening> openings, List<Slab> slabs) {
-    public static final Contents NONE = new Contents(List.of(), List.of(), List.of());
+/** What stands on one storey, in the order in which it was drawn, with a view of each kind. Never changed. */
+public final class Contents {
+    public static final Contents NONE = new Contents(List.of());
+    private final Map<ElementId, StoreyElement> elements;
+    private final List<Wall> walls;
+    private final List<Opening> openings;
+    private final List<Slab> slabs;
+    private final Map<ElementId, List<Opening>> openingsIn = new LinkedHashMap<>();
 
-    public Contents {
-        walls = List.copyOf(walls);
-        openings = List.copyOf(openings);
-        slabs = List.copyOf(slabs);
+    /** @throws IllegalArgumentException where two elements bear one id */
+    public Contents(List<? extends StoreyElement> elements) {
+        Map<ElementId, StoreyElement> all = new LinkedHashMap<>();
+        List<Wall> w = new ArrayList<>();
+        List<Opening> o = new ArrayList<>();
+        List<Slab> s = new ArrayList<>();
+        for (StoreyElement e : elements) {
+            if (all.put(e.id(), e) != null) throw new IllegalArgumentException("two elements with the id " + e.id().value());
+            switch (e) {
+                case Wall x -> w.add(x);
+                case Opening x -> o.add(x);
+                case Slab x -> s.add(x);
+            }
+        }
+        for (Opening x : o) openingsIn.computeIfAbsent(x.wall(), _ -> new ArrayList<>()).add(x);
+        this.elements = all;
+        walls = List.copyOf(w);
+        openings = List.copyOf(o);
+        slabs = List.copyOf(s);
     }
 
-    public Contents withWalls(List<Wall> w) {
-        return new Contents(w, openings, slabs);
+    public List<StoreyElement> elements() {
+        return List.copyOf(elements.values());
     }
 
-    public Contents withOpenings(List<Opening> o) {
-        return new Contents(walls, o, slabs);
+    public List<Wall> walls() {
+        return walls;
     }
 
-    public Contents withSlabs(List<Slab> s) {
-        return new Contents(walls, openings, s);
+    public List<Opening> openings() {
+        return openings;
+    }
+
+    public List<Slab> slabs() {
+        return slabs;
+    }
+
+    public Optional<StoreyElement> element(ElementId id) {
+        return Optional.ofNullable(elements.get(id));
     }
 
     public Optional<Wall> wall(ElementId id) {
-        return walls.stream().filter(w -> w.id().equals(id)).findFirst();
+        return elements.get(id) instanceof Wall w ? Optional.of(w) : Optional.empty();
     }
 
     public List<Opening> openingsIn(ElementId wall) {
-        return openings.stream().filter(o -> o.wall().equals(wall)).toList();
+        return List.copyOf(openingsIn.getOrDefault(wall, List.of()));
     }
 
     public boolean isEmpty() {
-        return walls.isEmpty() && openings.isEmpty() && slabs.isEmpty();
+        return elements.isEmpty();
+    }
+
+    public Contents plus(Collection<? extends StoreyElement> more) {
+        if (more.isEmpty()) return this;
+        List<StoreyElement> out = new ArrayList<>(elements.values());
+        out.addAll(more);
+        return new Contents(out);
+    }
+
+    public Contents without(Predicate<StoreyElement> which) {
+        return elements.values().stream().anyMatch(which) ? new Contents(elements.values().stream().filter(which.negate()).toList()) : this;
+    }
+
+    /** Each element changed in its place. */
+    public Contents map(UnaryOperator<StoreyElement> f) {
+        List<StoreyElement> out = new ArrayList<>(elements.size());
+        boolean changed = false;
+        for (StoreyElement e : elements.values()) {
+            StoreyElement next = f.apply(e);
+            changed |= next != e;
+            out.add(next);
+        }
+        return changed ? new Contents(out) : this;
+    }
+
+    /** One element in the place of which several come. */
+    public Contents replaced(ElementId id, List<? extends StoreyElement> by) {
+        List<StoreyElement> out = new ArrayList<>();
+        for (StoreyElement e : elements.values()) {
+            if (e.id().equals(id)) out.addAll(by);
+            else out.add(e);
+        }
+        return new Contents(out);
+    }
+
+    @Override public boolean equals(Object o) {
+        return o instanceof Contents c && (c == this || elements().equals(c.elements()));
+    }
+
+    @Override public int hashCode() {
+        return elements.hashCode();
+    }
+
+    @Override public String toString() {
+        return "Contents" + elements.values();
     }
 }

@@ -1,7 +1,7 @@
 package brightlintel.building;
 
 /** Something traced. */
-public sealed interface Element permits Wall, Opening, Slab, GridLine {
+public sealed interface Element permits StoreyElement, GridLine {
     ElementId id();
 
     Provenance from();

@@ -13,7 +13,7 @@ public record Given<T>(T value, Why why) {
         return new Given<>(value, new Why.Stated());
     }
 
-    public static <T> Given<T> read(T value, double confidence, String... evidence) {
+    public static <T> Given<T> read(T value, double confidence, Evidence... evidence) {
         return new Given<>(value, new Why.Read(confidence, List.of(evidence)));
     }
 

@@ -17,11 +17,17 @@ public record History(Project now, List<Step> past, List<Step> future) {
         return new History(p, List.of(), List.of());
     }
 
+    /**
+     * A gesture's edits each begin where the gesture began: a corner dragged over others takes none of them along, and one that comes back to where
+     * it was leaves no step.
+     */
     public History then(Edit edit) {
-        Project next = edit.apply(now);
+        boolean goesOn = !past.isEmpty() && future.isEmpty() && edit.continues(past.getLast().edit());
+        Project base = goesOn ? past.getLast().other() : now, next = edit.apply(base);
         if (next.equals(now)) return this;
-        List<Step> steps = new ArrayList<>(past);
-        if (past.isEmpty() || !edit.continues(past.getLast().edit())) steps.add(new Step(edit, now));
+        List<Step> steps = new ArrayList<>(goesOn ? past.subList(0, past.size() - 1) : past);
+        if (next.equals(base)) return new History(base, steps, List.of());
+        steps.add(new Step(edit, base));
         return new History(next, steps, List.of());
     }
 

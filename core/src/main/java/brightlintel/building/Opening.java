@@ -6,8 +6,8 @@ package brightlintel.building;
  * @param along of its middle, along the reference from the wall's start
  * @param sill  and head: above the wall's base
  */
-public record Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head, Filling filling,
-                      Provenance from) implements Element {
+public record Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
+                      Filling filling, Provenance from) implements StoreyElement {
     public sealed interface Filling {
         /** Hinge at the end of travel side: false at the jamb nearer to the wall's start; opens to the left or right of the wall's direction. */
         record Door(boolean hingeFar, boolean opensLeft) implements Filling { }
@@ -18,8 +18,10 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
     }
 
     public Opening {
-        if (!(width.value() > 0.01 && width.value() < 100)) throw new IllegalArgumentException("width " + width.value() + " is not within 0.01..100");
-        if (!(head.value() > sill.value())) throw new IllegalArgumentException("head " + head.value() + " is not above sill " + sill.value());
+        if (!(width.value() > 0.01 && width.value() < 100))
+            throw new IllegalArgumentException("width " + width.value() + " is not within 0.01..100");
+        if (!(head.value() > sill.value() && Math.abs(sill.value()) < 1e4 && head.value() < 1e4))
+            throw new IllegalArgumentException("head " + head.value() + " is not above sill " + sill.value());
     }
 
     public double start() {

@@ -1,28 +1,40 @@
 package brightlintel.building;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
-/** Decisions only: so equals means something, undo is cheap and a saved file is small. Storeys from the lowest up. */
+/**
+ * Decisions only: so equals means something, undo is cheap and a saved file is small. Storeys from the lowest up, at least one; levels as they were
+ * made.
+ */
 public record Project(String id, String name, Units units, Site site, List<Source> sources, List<Underlay> underlays, List<Storey> storeys,
-                      List<GridLine> grid, Map<StoreyId, Contents> contents) {
+                      List<Level> levels, List<GridLine> grid, Map<StoreyId, Contents> contents, List<Verdict> verdicts) {
     public Project {
         sources = List.copyOf(sources);
         underlays = List.copyOf(underlays);
         storeys = List.copyOf(storeys);
+        levels = List.copyOf(levels);
         grid = List.copyOf(grid);
-        contents = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(contents));
+        contents = Collections.unmodifiableMap(new LinkedHashMap<>(contents));
+        verdicts = List.copyOf(verdicts);
+        if (storeys.isEmpty()) throw new IllegalArgumentException("a project without a storey");
+    }
+
+    /** Nothing drawn or received yet. */
+    public static Project of(String id, String name, List<Storey> storeys) {
+        return new Project(id, name, Units.METRIC, Site.UNKNOWN, List.of(), List.of(), storeys, List.of(), List.of(), Map.of(), List.of());
     }
 
     /** One storey at ±0.00, 3 m high: both assumed. */
     public static Project empty(String name, String groundName) {
-        Storey ground = new Storey(StoreyId.fresh(), groundName, Given.assumed(0.0), Given.assumed(3.0), List.of());
-        return new Project(Ids.fresh(), name, Units.METRIC, Site.UNKNOWN, List.of(), List.of(), List.of(ground), List.of(), Map.of());
+        return of(Ids.fresh(), name, List.of(Storey.ground(groundName)));
     }
 
     public Contents on(StoreyId storey) {
@@ -31,6 +43,10 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
 
     public Optional<Storey> storey(StoreyId id) {
         return storeys.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    public Optional<Level> level(LevelId id) {
+        return levels.stream().filter(l -> l.id().equals(id)).findFirst();
     }
 
     public Optional<Storey> below(StoreyId id) {
@@ -55,71 +71,76 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         return sources.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
-    public Stream<Element> elementsOn(StoreyId storey) {
-        Contents c = on(storey);
-        return Stream.of(c.walls(), c.openings(), c.slabs()).flatMap(List::stream).map(e -> (Element) e);
-    }
-
+    /** All that is traced: the grid, then storey by storey. */
     public Stream<Element> elements() {
-        return Stream.concat(grid.stream(), storeys.stream().flatMap(s -> elementsOn(s.id())));
+        return Stream.concat(grid.stream(), storeys.stream().flatMap(s -> on(s.id()).elements().stream()));
     }
 
     public Optional<Element> element(ElementId id) {
-        return elements().filter(e -> e.id().equals(id)).findFirst();
+        for (Contents c : contents.values()) {
+            Optional<StoreyElement> e = c.element(id);
+            if (e.isPresent()) return e.map(x -> x);
+        }
+        return grid.stream().filter(g -> g.id().equals(id)).findFirst().map(g -> g);
     }
 
-    /** Level of a wall's top above the project's ±0.00. */
-    public double topLevel(StoreyId on, Wall w) {
-        Storey s = storey(on).orElseThrow();
-        return switch (w.top()) {
-            case Top.NextStorey(double offset) -> s.top() + offset;
-            case Top.ToLevel(StoreyId to, double offset) -> storey(to).map(t -> t.level().value()).orElse(s.top()) + offset;
-            case Top.Height(Given<Double> h) -> s.level().value() + w.base() + h.value();
-        };
-    }
-
-    /** Height of the wall's body; at least a millimetre, so that a wall squeezed by levels stays a body and can be found. */
+    /** Height of a wall's body, where it is highest. */
     public double heightOf(StoreyId on, Wall w) {
-        Storey s = storey(on).orElseThrow();
-        return Math.max(0.001, topLevel(on, w) - s.level().value() - w.base());
+        return Heights.of(this, on).top(w).most();
     }
 
     public Project withName(String n) {
-        return new Project(id, n, units, site, sources, underlays, storeys, grid, contents);
+        return new Project(id, n, units, site, sources, underlays, storeys, levels, grid, contents, verdicts);
     }
 
     public Project withUnits(Units u) {
-        return new Project(id, name, u, site, sources, underlays, storeys, grid, contents);
+        return new Project(id, name, u, site, sources, underlays, storeys, levels, grid, contents, verdicts);
     }
 
     public Project withSite(Site s) {
-        return new Project(id, name, units, s, sources, underlays, storeys, grid, contents);
+        return new Project(id, name, units, s, sources, underlays, storeys, levels, grid, contents, verdicts);
     }
 
     public Project withSources(List<Source> s) {
-        return new Project(id, name, units, site, s, underlays, storeys, grid, contents);
+        return new Project(id, name, units, site, s, underlays, storeys, levels, grid, contents, verdicts);
     }
 
     public Project withUnderlays(List<Underlay> u) {
-        return new Project(id, name, units, site, sources, u, storeys, grid, contents);
+        return new Project(id, name, units, site, sources, u, storeys, levels, grid, contents, verdicts);
     }
 
     public Project withStoreys(List<Storey> s) {
-        return new Project(id, name, units, site, sources, underlays, s, grid, contents);
+        return new Project(id, name, units, site, sources, underlays, s, levels, grid, contents, verdicts);
+    }
+
+    public Project withLevels(List<Level> l) {
+        return new Project(id, name, units, site, sources, underlays, storeys, l, grid, contents, verdicts);
     }
 
     public Project withGrid(List<GridLine> g) {
-        return new Project(id, name, units, site, sources, underlays, storeys, g, contents);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, g, contents, verdicts);
+    }
+
+    public Project withVerdicts(List<Verdict> v) {
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, v);
     }
 
     /** An unknown storey changes nothing. */
     public Project withContents(StoreyId storey, UnaryOperator<Contents> f) {
         if (storey(storey).isEmpty()) return this;
+        Contents before = on(storey), next = f.apply(before);
+        if (next == before) return this;
         Map<StoreyId, Contents> m = new LinkedHashMap<>(contents);
-        Contents next = f.apply(on(storey));
         if (next.isEmpty()) m.remove(storey);
         else m.put(storey, next);
-        return new Project(id, name, units, site, sources, underlays, storeys, grid, m);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, m, verdicts);
+    }
+
+    /** The same on every storey. */
+    public Project withAllContents(UnaryOperator<Contents> f) {
+        Project out = this;
+        for (StoreyId s : contents.keySet()) out = out.withContents(s, f);
+        return out;
     }
 
     public Project withUnderlay(UnderlayId u, UnaryOperator<Underlay> f) {
@@ -130,7 +151,7 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         return withStoreys(replaced(storeys, x -> x.id().equals(s), f));
     }
 
-    static <T> List<T> replaced(List<T> list, java.util.function.Predicate<T> which, UnaryOperator<T> f) {
+    private static <T> List<T> replaced(List<T> list, Predicate<T> which, UnaryOperator<T> f) {
         List<T> out = new ArrayList<>(list);
         out.replaceAll(x -> which.test(x) ? f.apply(x) : x);
         return out;

@@ -10,6 +10,11 @@ public record Storey(StoreyId id, String name, Given<Double> level, Given<Double
         if (!(height.value() > 0.1 && height.value() < 1000)) throw new IllegalArgumentException("height " + height.value() + " is not within 0.1..1000");
     }
 
+    /** At ±0.00, 3 m high: both assumed. */
+    public static Storey ground(String name) {
+        return new Storey(StoreyId.fresh(), name, Given.assumed(0.0), Given.assumed(3.0), List.of());
+    }
+
     public double top() {
         return level.value() + height.value();
     }

@@ -6,13 +6,13 @@ import brightlintel.geom.Point;
 /**
  * ONE straight or arc piece; joints are solved from shared ends, never stored.
  *
- * @param base above the storey's level
+ * @param base of its body: on its storey's floor, or on a level
  */
-public record Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, double base, Top top, Provenance from) implements Element {
+public record Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from) implements StoreyElement {
     public Wall {
-        if (!(thickness.value() > 0.001 && thickness.value() < 20)) throw new IllegalArgumentException("thickness " + thickness.value() + " is not within 0.001..20");
+        if (!(thickness.value() > 0.001 && thickness.value() < 20))
+            throw new IllegalArgumentException("thickness " + thickness.value() + " is not within 0.001..20");
         if (!(reference.length() > 1e-6)) throw new IllegalArgumentException("wall without length");
-        if (!Double.isFinite(base)) throw new IllegalArgumentException("base " + base + " is not finite");
     }
 
     /** Offset of the left face from the reference, to the left; never negative. */
@@ -57,7 +57,7 @@ public record Wall(ElementId id, Piece reference, Side side, Given<Double> thick
         return new Wall(id, reference, side, thickness, base, t, from);
     }
 
-    public Wall withBase(double b) {
+    public Wall withBase(Stand b) {
         return new Wall(id, reference, side, thickness, b, top, from);
     }
 }

@@ -6,6 +6,7 @@ import brightlintel.building.Ids;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.Side;
+import brightlintel.building.Stand;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.geom.Piece;
@@ -97,11 +98,11 @@ public final class HeronQuay {
     }
 
     private void bay() {
-        walls.add(new Wall(id("wall", walls.size()), new Piece(new Point(24, 3.4), new Point(24, 7.8), 1), Side.CENTRE, Given.stated(OUTER), 0, new Top.NextStorey(0), Provenance.BY_HAND));
+        walls.add(new Wall(id("wall", walls.size()), new Piece(new Point(24, 3.4), new Point(24, 7.8), 1), Side.CENTRE, Given.stated(OUTER), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND));
     }
 
     private Wall wall(double x0, double y0, double x1, double y1, double t) {
-        Wall w = new Wall(id("wall", walls.size()), Piece.straight(new Point(x0, y0), new Point(x1, y1)), Side.CENTRE, Given.stated(t), 0, new Top.NextStorey(0), Provenance.BY_HAND);
+        Wall w = new Wall(id("wall", walls.size()), Piece.straight(new Point(x0, y0), new Point(x1, y1)), Side.CENTRE, Given.stated(t), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
         walls.add(w);
         return w;
     }

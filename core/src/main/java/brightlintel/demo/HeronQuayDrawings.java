@@ -11,7 +11,7 @@ import brightlintel.geom.Tolerances;
 import brightlintel.joint.Areas;
 import brightlintel.joint.Footprints;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.solid.Solids;
 import brightlintel.write.dwg.DwgWriter;
 import java.io.ByteArrayOutputStream;
@@ -145,7 +145,7 @@ public final class HeronQuayDrawings {
         }
         List<Piece> out = new ArrayList<>();
         for (Ring r : Areas.allEdges(f.all().values().stream().flatMap(List::stream).toList(), holes)) {
-            List<Point> p = r.points();
+            List<Point> p = r.corners();
             for (int i = 0; i < p.size(); i++) out.add(Piece.straight(p.get(i), p.get((i + 1) % p.size())));
         }
         return out;

@@ -9,12 +9,11 @@ import brightlintel.building.Ids;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
-import brightlintel.building.Site;
 import brightlintel.building.Slab;
+import brightlintel.building.Stand;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.UnderlayId;
-import brightlintel.building.Units;
 import brightlintel.building.Wall;
 import brightlintel.drawing.Progress;
 import brightlintel.edit.Clearings;
@@ -26,15 +25,14 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Tolerances;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
-import brightlintel.trace.GridLabels;
-import brightlintel.trace.SlabOutline;
+import brightlintel.building.GridLabels;
+import brightlintel.joint.SlabOutline;
 import brightlintel.trace.Supports;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -71,9 +69,9 @@ public final class HeronQuayProject {
 
     private Project build(Path folder) throws IOException {
         StoreyId ground = new StoreyId(id("ground")), upper = new StoreyId(id("upper"));
-        p = new Project(id("project"), "Heron Quay Rowing Club", Units.METRIC, Site.UNKNOWN, List.of(), List.of(),
+        p = Project.of(id("project"), "Heron Quay Rowing Club",
             List.of(new Storey(ground, "Ground", Given.stated(0.0), Given.stated(HeronQuay.GROUND_HEIGHT), List.of()),
-                new Storey(upper, "Upper", Given.stated(HeronQuay.GROUND_HEIGHT), Given.stated(HeronQuay.UPPER_HEIGHT), List.of())), List.of(), Map.of());
+                new Storey(upper, "Upper", Given.stated(HeronQuay.GROUND_HEIGHT), Given.stated(HeronQuay.UPPER_HEIGHT), List.of())));
         receive(folder, DemoDrawings.GROUND, ground);
         receive(folder, DemoDrawings.UPPER, upper);
         UnderlayId u = p.storey(ground).orElseThrow().underlays().getFirst();
@@ -94,7 +92,8 @@ public final class HeronQuayProject {
     private void receive(Path folder, String name, StoreyId on) throws IOException {
         Path file = Files.write(folder.resolve(name), DemoDrawings.bytes(name));
         DrawingShelf.Shelved s = shelf.take(file, Progress.NONE);
-        apply(Receiving.receive(new FileId(id("file/" + name)), new UnderlayId(id("underlay/" + name)), name, s.drawing(), s.strokes(), Files.size(file), RECEIVED, on));
+        apply(Receiving.receive(new FileId(id("file/" + name)), new UnderlayId(id("underlay/" + name)),
+            new Receiving.Arrived(name, Files.size(file), RECEIVED), s.arrival(), on));
     }
 
     /** From the centres of the drawing's bubbles: so the tags lie on them. */
@@ -112,13 +111,13 @@ public final class HeronQuayProject {
     private void walls(StoreyId on, PlacedDrawing d) {
         HeronQuay.Plan plan = HeronQuay.ground();
         List<Wall> walls = new ArrayList<>();
-        for (Wall w : plan.walls().subList(0, 8)) walls.add(w.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(w, d))));
+        for (Wall w : plan.walls().subList(0, 8)) walls.add(w.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(w, List.of(d)))));
         apply(Tracing.addWalls(on, walls));
         for (Opening o : plan.openings().subList(0, 3)) apply(Tracing.addOpening(on, o));
         Opening door = plan.openings().getLast();
         apply(Tracing.addOpening(on, door));
         Set<ElementId> shell = walls.subList(0, 6).stream().map(Wall::id).collect(Collectors.toSet());
-        apply(Tracing.addSlab(on, new Slab(new ElementId(id("slab")), SlabOutline.around(walls.subList(0, 6), Tolerances.BUILDING).orElseThrow(), List.of(), 0, Given.assumed(0.25),
+        apply(Tracing.addSlab(on, new Slab(new ElementId(id("slab")), SlabOutline.around(walls.subList(0, 6), Tolerances.BUILDING).orElseThrow(), List.of(), Stand.FLOOR, Given.assumed(0.25),
             Optional.of(shell), Provenance.BY_HAND)));
     }
 }

@@ -6,6 +6,9 @@ package brightlintel.drawing;
  * @param declared false for a layer that entities name but no table lists
  */
 public record Layer(String name, Colour colour, boolean off, boolean frozen, boolean locked, String lineType, int weight, boolean plotted, boolean declared) {
+    /** The name of the layer that every drawing has. */
+    public static final String ZERO = "0";
+
     public static Layer plain(String name, Colour colour) {
         return new Layer(name, colour, false, false, false, "", Style.WEIGHT_DEFAULT, true, true);
     }

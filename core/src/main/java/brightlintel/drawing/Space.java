@@ -1,9 +1,15 @@
 package brightlintel.drawing;
 
 import java.util.List;
+import java.util.Optional;
 
-public record Space(SpaceKey key, List<Entity> entities) {
+/** @param paper of a layout or page whose sheet is known; a model has none */
+public record Space(SpaceKey key, Optional<Paper> paper, List<Entity> entities) {
     public Space {
         entities = List.copyOf(entities);
+    }
+
+    public static Space model(List<Entity> entities) {
+        return new Space(new SpaceKey.Model(), Optional.empty(), entities);
     }
 }

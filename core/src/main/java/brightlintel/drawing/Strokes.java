@@ -8,6 +8,7 @@ import brightlintel.geom.Point;
 import brightlintel.geom.SegmentIndex;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntConsumer;
 
 /**
  * One space, flattened to the plan: strokes (each one straight or curved piece) and their chords, as flat arrays. Coordinates are file
@@ -36,6 +37,19 @@ public final class Strokes {
     private final SegmentIndex packets;
     private final int[] firstOfPacket;
 
+    /** What is painted and is no stroke. */
+    public sealed interface Mark permits TextMark, FillMark, PictureMark {
+        int layer();
+
+        Entity entity();
+
+        /** Through which it came in; null at the top. */
+        Path path();
+
+        /** Where it lies, shifted file units. */
+        Box box();
+    }
+
     /** The nest of inserts through which an entity came into the space; null at the top. */
     public record Path(Path outer, EntityKey insert, String block, int row, int column) { }
 
@@ -44,17 +58,54 @@ public final class Strokes {
      *
      * @param plain  lines parted by \n
      * @param colour 0xRRGGBB
+     * @param fits   of a stretched text, the length that it fills, in text space; else 0
+     * @param path   through which it came in, null at the top
      */
-    public record TextMark(String plain, Affine map, Entity.Across across, Entity.Upward upward, double widthFactor, int layer, int colour, Entity entity) { }
+    public record TextMark(String plain, Affine map, Entity.Across across, Entity.Upward upward, double fits, double widthFactor, int layer, int colour,
+                           Entity entity, Path path) implements Mark {
+        /** From one line to the next, in heights. */
+        public static final double STEP = 5.0 / 3;
+        private static final double WIDE = 0.62;
+
+        /** About: characters are taken as equally wide. */
+        @Override public Box box() {
+            String[] lines = plain.split("\n");
+            double wide = 0;
+            for (String l : lines) wide = Math.max(wide, WIDE * l.length() * widthFactor);
+            if (fits > 0) wide = fits;
+            double left = switch (across) {
+                case LEFT, STRETCHED -> 0;
+                case CENTRE -> -wide / 2;
+                case RIGHT -> -wide;
+            };
+            double top = firstLine() + 1;
+            return new Box(left, top - 1 - (lines.length - 1) * STEP, left + wide, top).mapped(map);
+        }
+
+        /** Height of the first line's base line above the text's own place, in text space; lines are 5/3 apart. */
+        public double firstLine() {
+            int more = plain.split("\n").length - 1;
+            return switch (upward) {
+                case TOP -> -1;
+                case MIDDLE -> -0.5 + more * STEP / 2;
+                case BASE, BOTTOM -> entity instanceof Entity.Text e && e.sort() == Entity.TextSort.MTEXT ? more * STEP : 0;
+            };
+        }
+    }
 
     /** The columns of the table of strokes, handed over once; they may be longer than the table. */
-    public record Columns(int size, int chords, double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] dash, int[] piece, Entity[] entity, Path[] path, Curve[] curve) { }
+    public record Columns(int size, int chords, double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] dash, int[] piece,
+                          Entity[] entity, Path[] path, Curve[] curve) { }
 
     /** How a broken line is drawn: its type, and the factor to shifted file units. */
     public record Dashing(LineType type, double scale) { }
 
     /** A picture in its place: the map takes pixels, from its lower left corner, to shifted file units. */
-    public record PictureMark(Pixels pixels, Affine map, int layer, Entity entity) { }
+    public record PictureMark(Pixels pixels, Affine map, int layer, Entity entity, Path path) implements Mark {
+        @Override public Box box() {
+            return new Box(0, 0, pixels.width(), pixels.height()).mapped(map);
+        }
+    }
 
     /** What is painted beside strokes. */
     public record Marks(List<TextMark> texts, List<FillMark> fills, List<PictureMark> pictures) { }
@@ -119,7 +170,7 @@ public final class Strokes {
     }
 
     /** Chords whose boxes meet a box, shifted file units; in rising order. */
-    public void chordsIn(Box box, java.util.function.IntConsumer hit) {
+    public void chordsIn(Box box, IntConsumer hit) {
         packets.query(box, p -> {
             for (int c = firstOfPacket[p]; c < firstOfPacket[p + 1]; c++) {
                 int i = 4 * c;
@@ -203,6 +254,24 @@ public final class Strokes {
 
     public List<PictureMark> pictures() {
         return pictures;
+    }
+
+    /** Texts, then fills, then pictures. */
+    public Mark mark(int i) {
+        int t = texts.size(), f = fills.size();
+        return i < t ? texts.get(i) : i < t + f ? fills.get(i - t) : pictures.get(i - t - f);
+    }
+
+    public int marks() {
+        return texts.size() + fills.size() + pictures.size();
+    }
+
+    /** About what it takes in memory, bytes, its entities and index not counted twice. */
+    public long weight() {
+        long marks = 0;
+        for (TextMark t : texts) marks += 160 + 2L * t.plain.length();
+        for (FillMark f : fills) marks += f.weight();
+        return 80L * size + 60L * chords + marks;
     }
 
     /** null for an unbroken line. */

@@ -2,31 +2,40 @@ package brightlintel.edit;
 
 import brightlintel.building.Clearing;
 import brightlintel.building.Edit;
+import brightlintel.building.Project;
+import brightlintel.building.Region;
+import brightlintel.building.Single;
 import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Names;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 
-/** Layers on and off. */
+/** What is set aside of a drawing and brought back: layers, kinds, blocks, regions, single things. */
 public final class Clearings {
     private Clearings() { }
 
+    private static Edit change(String name, String subject, UnderlayId u, UnaryOperator<Clearing> f) {
+        return Edit.of(name, subject, p -> p.withUnderlay(u, x -> x.with(f.apply(x.clearing()))));
+    }
+
     private static Edit layers(String name, String subject, UnderlayId u, UnaryOperator<Set<String>> f) {
-        return Edit.of(name, subject, p -> p.withUnderlay(u, x -> x.with(new Clearing(f.apply(x.clearing().layersOff())))));
+        return change(name, subject, u, c -> c.withLayersOff(f.apply(new TreeSet<>(c.layersOff()))));
     }
 
     public static Edit hide(UnderlayId u, String layer) {
-        return layers("edit.layer-off", layer, u, off -> with(off, layer));
+        return layers("edit.layer-off", layer, u, off -> with(off, Names.key(layer)));
     }
 
     public static Edit show(UnderlayId u, String layer) {
-        return layers("edit.layer-on", layer, u, off -> without(off, layer));
+        return layers("edit.layer-on", layer, u, off -> without(off, Names.key(layer)));
     }
 
     public static Edit alone(UnderlayId u, String layer, Collection<String> all) {
-        return layers("edit.layer-alone", layer, u, _ -> without(keys(all), layer));
+        return layers("edit.layer-alone", layer, u, _ -> without(keys(all), Names.key(layer)));
     }
 
     public static Edit invert(UnderlayId u, Collection<String> all) {
@@ -37,8 +46,40 @@ public final class Clearings {
         });
     }
 
-    public static Edit allBack(UnderlayId u) {
-        return layers("edit.layers-back", "", u, _ -> Set.of());
+    /** Everything of these drawings that was set aside, in one step; what was said of roles stays said. */
+    public static Edit allBack(Collection<UnderlayId> which) {
+        return Edit.of("edit.layers-back", p -> {
+            Project out = p;
+            for (UnderlayId u : which) out = out.withUnderlay(u, x -> x.with(x.clearing().allBack()));
+            return out;
+        });
+    }
+
+    /** @param kind the format's word, like HATCH */
+    public static Edit kind(UnderlayId u, String kind, boolean shown) {
+        return change(shown ? "edit.kind-on" : "edit.kind-off", kind, u, c -> c.withKindsOff(switched(c.kindsOff(), kind, shown)));
+    }
+
+    public static Edit block(UnderlayId u, String block, boolean shown) {
+        return change(shown ? "edit.block-on" : "edit.block-off", block, u, c -> c.withBlocksOff(switched(c.blocksOff(), Names.key(block), shown)));
+    }
+
+    public static Edit region(UnderlayId u, Region r) {
+        return change(r.keeps() ? "edit.region-keep" : "edit.region-hide", "", u, c -> {
+            List<Region> out = new ArrayList<>(c.regions());
+            out.add(r);
+            return c.withRegions(out);
+        });
+    }
+
+    /** What was said of the same thing before gives way. */
+    public static Edit single(UnderlayId u, Single s) {
+        return change(s.shown() ? "edit.single-on" : "edit.single-off", "", u, c -> {
+            List<Single> out = new ArrayList<>(c.singles());
+            out.removeIf(x -> x.drawn().equals(s.drawn()));
+            out.add(s);
+            return c.withSingles(out);
+        });
     }
 
     private static Set<String> keys(Collection<String> names) {
@@ -47,15 +88,19 @@ public final class Clearings {
         return out;
     }
 
-    private static Set<String> with(Set<String> off, String layer) {
+    private static Set<String> switched(Set<String> off, String name, boolean shown) {
+        return shown ? without(off, name) : with(off, name);
+    }
+
+    private static Set<String> with(Set<String> off, String name) {
         Set<String> out = new TreeSet<>(off);
-        out.add(Names.key(layer));
+        out.add(name);
         return out;
     }
 
-    private static Set<String> without(Set<String> off, String layer) {
+    private static Set<String> without(Set<String> off, String name) {
         Set<String> out = new TreeSet<>(off);
-        out.remove(Names.key(layer));
+        out.remove(name);
         return out;
     }
 }

@@ -1,11 +1,16 @@
 package brightlintel.edit;
 
 import brightlintel.building.Contents;
+import brightlintel.building.Heights;
 import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.StoreyId;
+import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 
 /** Keeps openings where they stand while their walls change, and tells which no longer fit. */
 public final class Hosting {
@@ -19,12 +24,17 @@ public final class Hosting {
         return o.withAlong(after.reference().unroll(place).x());
     }
 
+    public static List<Opening> misfits(Project p, StoreyId on) {
+        return misfits(p.on(on), Heights.of(p, on)::top);
+    }
+
     /** Openings that reach beyond their wall, overlap another in it, or are higher than it. They are kept, and named. */
-    public static List<Opening> misfits(Contents c, java.util.function.ToDoubleFunction<Wall> height) {
+    public static List<Opening> misfits(Contents c, Function<Wall, TopLine> top) {
         List<Opening> out = new ArrayList<>();
         for (Opening o : c.openings()) {
             Wall w = c.wall(o.wall()).orElse(null);
-            boolean beyond = w == null || o.start() < -SLACK || o.end() > w.length() + SLACK || o.head().value() > height.applyAsDouble(w) + SLACK;
+            boolean beyond = w == null || o.start() < -SLACK || o.end() > w.length() + SLACK
+                || o.head().value() > top.apply(w).least(o.start(), o.end()) + SLACK;
             if (beyond || c.openingsIn(o.wall()).stream().anyMatch(x -> !x.id().equals(o.id()) && overlap(x, o))) out.add(o);
         }
         return out;

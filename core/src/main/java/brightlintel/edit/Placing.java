@@ -1,11 +1,13 @@
 package brightlintel.edit;
 
 import brightlintel.building.Edit;
+import brightlintel.building.Evidence;
 import brightlintel.building.Given;
 import brightlintel.building.Placement;
 import brightlintel.building.Scale;
 import brightlintel.building.UnderlayId;
 import brightlintel.correct.KnownLength;
+import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
 import java.util.function.UnaryOperator;
 
@@ -21,18 +23,22 @@ public final class Placing {
         return place("edit.unit", u, p -> p.withScale(Given.stated(Scale.even(metresPerUnit))));
     }
 
-    /** The evidence names what was measured, for the screen that asks why. */
-    public static Edit knownLength(UnderlayId u, KnownLength k, String evidence) {
-        return place("edit.known-length", u, p -> p.withScale(Given.read(p.scale().value().times(k.factor()), 1, evidence)));
+    public static Edit knownLength(UnderlayId u, KnownLength k) {
+        return place("edit.known-length", u, p -> p.withScale(Given.read(p.scale().value().times(k.factor()), 1, new Evidence.KnownLength(k.drawn(), k.truth()))));
+    }
+
+    /** A sheet drawn at one to so many. @param paperUnit metres that one drawing unit is on paper */
+    public static Edit plottedAt(UnderlayId u, double paperUnit, double denominator) {
+        return place("edit.plotted", u, p -> p.withScale(Given.read(Scale.even(paperUnit * denominator), 1, new Evidence.Plotted(denominator))));
     }
 
     /** Adds to the turn so far. */
     public static Edit turnBy(UnderlayId u, double radians) {
-        return place("edit.turn", u, p -> p.withTurn(Given.stated(brightlintel.geom.Angles.signed(p.turn().value() + radians))));
+        return place("edit.turn", u, p -> p.withTurn(Given.stated(Angles.signed(p.turn().value() + radians))));
     }
 
     public static Edit turnTo(UnderlayId u, double radians) {
-        return place("edit.turn", u, p -> p.withTurn(Given.stated(brightlintel.geom.Angles.signed(radians))));
+        return place("edit.turn", u, p -> p.withTurn(Given.stated(Angles.signed(radians))));
     }
 
     /** The point that lies here now becomes 0,0. */

@@ -3,6 +3,7 @@ package brightlintel.edit;
 import brightlintel.building.Clearing;
 import brightlintel.building.Custody;
 import brightlintel.building.Edit;
+import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
 import brightlintel.building.Given;
 import brightlintel.building.Placement;
@@ -12,65 +13,113 @@ import brightlintel.building.Source;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
+import brightlintel.clear.Cleared;
 import brightlintel.correct.UnitChoice;
 import brightlintel.drawing.Layer;
-import brightlintel.drawing.Names;
+import brightlintel.drawing.Paper;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
+import brightlintel.find.Finder;
 import brightlintel.geom.Affine;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.place.Extent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
-/** Takes a file in as the underlay of a storey. */
+/** Takes files in, and lays their drawings on storeys. */
 public final class Receiving {
+    /** A sheet that does not say so is taken for the most usual of plan scales. */
+    private static final double USUAL_PLOT = 100;
+    private static final double USUAL_FADE = 0.3;
+
     private Receiving() { }
 
+    /** One space of a file, read. */
+    public record Arrival(RawDrawing drawing, SpaceKey space, Strokes strokes, Finder finder) { }
+
+    /** The file itself. @param received when, as ISO 8601 */
+    public record Arrived(String name, long bytes, String received) { }
+
     /**
-     * Layers off or frozen in the file start off, unless nothing would be left to see; the unit is the file's word where it can be true; the datum is the lower left of the plan.
-     * An underlay already on the storey stays in the project and gives way on it.
+     * Layers off or frozen in the file start off, unless nothing would be left to see; the unit is the file's word where it can be true; the datum is
+     * the lower left of the plan. It lies over what the storey has already. A file that the project holds byte for byte is not taken in twice.
      */
-    public static Edit receive(String name, RawDrawing drawing, Strokes strokes, long bytes, String received, StoreyId on) {
-        return receive(FileId.fresh(), UnderlayId.fresh(), name, drawing, strokes, bytes, received, on);
+    public static Edit receive(Arrived file, Arrival a, StoreyId on) {
+        return receive(FileId.fresh(), UnderlayId.fresh(), file, a, on);
     }
 
     /** The same, with ids given. */
-    public static Edit receive(FileId file, UnderlayId id, String name, RawDrawing drawing, Strokes strokes, long bytes, String received, StoreyId on) {
-        TreeSet<String> off = new TreeSet<>();
-        for (Layer l : drawing.layers()) if (l.startsHidden()) off.add(Names.key(l.name()));
-        Clearing asFile = new Clearing(off);
-        Clearing clearing = anythingShown(strokes, asFile) ? asFile : Clearing.NONE;
-        Extent e = Extent.of(strokes, i -> !clearing.hides(strokes.layers().get(strokes.layerOf(i)).name()), Affine.IDENTITY);
-        UnitChoice unit = UnitChoice.assumed(drawing.header(), e.main().diagonal());
-        Point corner = e.main().isEmpty() ? strokes.origin() : new Point(e.main().minX(), e.main().minY()).plus(strokes.origin());
-        Placement placement = Placement.assumed(unit.metres(), corner);
-        if (UnitChoice.saidBy(drawing.header()).filter(unit::equals).isPresent())
-            placement = placement.withScale(Given.read(Scale.even(unit.metres()), 0.5, "header"));
-        Underlay underlay = new Underlay(id, file, drawing.sha256(), new SpaceKey.Model(), Optional.empty(), placement, clearing, 0.3, true);
-        Source source = new Source(file, name, new Custody.Kept(), List.of(new Source.Version(drawing.sha256(), bytes, received, drawing.companions().files())));
-        return Edit.of("edit.receive", name, p -> add(p, source, underlay, on));
+    public static Edit receive(FileId id, UnderlayId underlay, Arrived file, Arrival a, StoreyId on) {
+        Source source = new Source(id, file.name, new Custody.Kept(), List.of(new Source.Version(a.drawing.sha256(), file.bytes, file.received, a.drawing.companions().files())));
+        Underlay u = underlay(underlay, id, a);
+        return Edit.of("edit.receive", file.name, p -> p.storey(on).isEmpty() ? p : laid(withSource(p, source), u, on));
     }
 
-    private static boolean anythingShown(Strokes s, Clearing c) {
-        for (int i = 0; i < s.size(); i++) if (!c.hides(s.layers().get(s.layerOf(i)).name())) return true;
-        return s.texts().stream().anyMatch(t -> !c.hides(s.layers().get(t.layer()).name()));
+    private static Project withSource(Project p, Source s) {
+        if (same(p, s.newest().sha256()).isPresent()) return p;
+        List<Source> out = new ArrayList<>(p.sources());
+        out.add(s);
+        return p.withSources(out);
     }
 
-    private static Project add(Project p, Source source, Underlay underlay, StoreyId on) {
-        if (p.storey(on).isEmpty()) return p;
-        List<Source> sources = new ArrayList<>(p.sources());
-        sources.add(source);
-        List<Underlay> underlays = new ArrayList<>(p.underlays());
-        underlays.add(underlay);
-        return p.withSources(sources).withUnderlays(underlays).withStorey(on, s -> s.withUnderlays(List.of(underlay.id())));
+    private static Optional<Source> same(Project p, String sha256) {
+        return p.sources().stream().filter(s -> s.newest().sha256().equals(sha256)).findFirst();
     }
 
-    /** Shows an underlay of another storey on this one too, or another of the files received. */
+    private static Project laid(Project p, Underlay u, StoreyId on) {
+        FileId file = same(p, u.sha256()).map(Source::id).orElse(u.file());
+        List<Underlay> out = new ArrayList<>(p.underlays());
+        out.add(new Underlay(u.id(), file, u.sha256(), u.space(), u.cutOut(), u.placement(), u.clearing(), u.fade(), u.locked()));
+        return p.withUnderlays(out).withStorey(on, s -> s.withUnderlays(with(s.underlays(), u.id())));
+    }
+
+    private static Underlay underlay(UnderlayId id, FileId file, Arrival a) {
+        Set<String> off = new TreeSet<>();
+        for (Layer l : a.drawing.layers()) if (l.startsHidden()) off.add(l.name());
+        Underlay bare = new Underlay(id, file, a.drawing.sha256(), a.space, Optional.empty(), Placement.assumed(1, a.strokes.origin()), Clearing.ofLayers(off), USUAL_FADE, true);
+        Cleared shown = Cleared.of(bare, a.strokes, a.finder);
+        if (!shown.showsAnything()) {
+            bare = bare.with(Clearing.NONE);
+            shown = Cleared.of(bare, a.strokes, a.finder);
+        }
+        return bare.with(placement(a, Extent.of(a.strokes, shown, Affine.IDENTITY).main()));
+    }
+
+    private static Placement placement(Arrival a, Box plan) {
+        Point corner = plan.isEmpty() ? a.strokes.origin() : new Point(plan.minX(), plan.minY()).plus(a.strokes.origin());
+        Optional<Paper> paper = a.drawing.space(a.space).flatMap(s -> s.paper());
+        if (paper.isPresent()) return Placement.assumed(paper.get().metresPerUnit() * USUAL_PLOT, corner);
+        UnitChoice unit = UnitChoice.assumed(a.drawing.header(), plan.diagonal());
+        Placement p = Placement.assumed(unit.metres(), corner);
+        boolean said = UnitChoice.saidBy(a.drawing.header()).filter(unit::equals).isPresent();
+        return said ? p.withScale(Given.read(Scale.even(unit.metres()), 0.5, new Evidence.HeaderUnit(unit.metres()))) : p;
+    }
+
+    private static List<UnderlayId> with(List<UnderlayId> ids, UnderlayId id) {
+        List<UnderlayId> out = new ArrayList<>(ids);
+        out.remove(id);
+        out.add(id);
+        return out;
+    }
+
+    /** Lays another space of a file that was received on a storey. */
+    public static Edit lay(UnderlayId id, FileId file, Arrival a, StoreyId on) {
+        Underlay u = underlay(id, file, a);
+        return Edit.of("edit.lay-sheet", a.space.name(), p -> p.storey(on).isEmpty() || p.source(file).isEmpty() ? p : laid(p, u, on));
+    }
+
+    /** Shows an underlay on a storey too, over what it has. */
     public static Edit show(UnderlayId underlay, StoreyId on) {
-        return Edit.of("edit.show-underlay", p -> p.underlay(underlay).isEmpty() ? p : p.withStorey(on, s -> s.withUnderlays(List.of(underlay))));
+        return Edit.of("edit.show-underlay", p -> p.underlay(underlay).isEmpty() ? p : p.withStorey(on, s -> s.withUnderlays(with(s.underlays(), underlay))));
+    }
+
+    /** Takes an underlay off a storey; it stays in the project. */
+    public static Edit takeOff(UnderlayId underlay, StoreyId from) {
+        return Edit.of("edit.take-off", p -> p.withStorey(from, s -> s.withUnderlays(s.underlays().stream().filter(u -> !u.equals(underlay)).toList())));
     }
 }

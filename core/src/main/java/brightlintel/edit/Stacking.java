@@ -6,13 +6,14 @@ import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
+import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -109,13 +110,9 @@ public final class Stacking {
         });
     }
 
-    /** Everything of one storey into a storey, as new elements; openings go into the repeated walls. */
+    /** Everything of one storey into a storey, as new elements; openings go into the repeated walls, slabs follow them. */
     public static Edit repeat(StoreyId from, StoreyId into) {
-        return Edit.of("edit.storey-repeat", p -> p.withContents(into, c -> {
-            Contents more = copy(p.on(from));
-            return new Contents(Tracing.joined(c.walls(), more.walls()), Tracing.joined(c.openings(), more.openings()),
-                Tracing.joined(c.slabs(), more.slabs()));
-        }));
+        return Edit.of("edit.storey-repeat", p -> p.withContents(into, c -> c.plus(copies(p.on(from)))));
     }
 
     /** A new storey on top with the content of another: one step. */
@@ -124,16 +121,20 @@ public final class Stacking {
         return Edit.of("edit.storey-repeat", name, p -> fill.apply(add.apply(p)));
     }
 
-    private static Contents copy(Contents c) {
+    private static List<StoreyElement> copies(Contents c) {
         Map<ElementId, ElementId> ids = new HashMap<>();
-        Map<ElementId, Wall> walls = new LinkedHashMap<>();
-        for (Wall w : c.walls()) {
-            ids.put(w.id(), ElementId.fresh());
-            walls.put(w.id(), w.withId(ids.get(w.id())).with(Tracing.repeated(w)));
+        for (StoreyElement e : c.elements()) ids.put(e.id(), ElementId.fresh());
+        List<StoreyElement> out = new ArrayList<>();
+        for (StoreyElement e : c.elements()) {
+            ElementId id = ids.get(e.id());
+            Provenance from = new Provenance(new Provenance.Way.Repeated(e.id()), List.of());
+            out.add(switch (e) {
+                case Wall w -> w.withId(id).with(from);
+                case Opening o -> o.withId(id, from).withWall(ids.getOrDefault(o.wall(), o.wall()));
+                case Slab s -> s.withId(id, from)
+                    .following(s.follows().map(f -> f.stream().map(i -> ids.getOrDefault(i, i)).collect(Collectors.toSet())));
+            });
         }
-        List<Opening> openings = c.openings().stream().map(o -> o.withId(ElementId.fresh(), Tracing.repeated(o)).withWall(ids.getOrDefault(o.wall(), o.wall()))).toList();
-        List<Slab> slabs = c.slabs().stream().map(s -> new Slab(ElementId.fresh(), s.outline(), s.holes(), s.topOffset(), s.thickness(),
-            s.follows().map(f -> f.stream().map(i -> ids.getOrDefault(i, i)).collect(Collectors.toSet())), Tracing.repeated(s))).toList();
-        return new Contents(List.copyOf(walls.values()), openings, slabs);
+        return out;
     }
 }

@@ -2,70 +2,87 @@ package brightlintel.edit;
 
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
-import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
-import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
+import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /** Walls, openings, slabs and grid lines: add, change, move, split, delete. */
 public final class Tracing {
+    private static final double LEAST_PART = 0.01;
+    private static final double LEAST_PIECE = 0.001;
+
     private Tracing() { }
 
     public static Edit addWalls(StoreyId on, List<Wall> walls) {
-        return Edit.of("edit.wall", p -> p.withContents(on, c -> c.withWalls(joined(c.walls(), walls))));
+        return Edit.of("edit.wall", p -> p.withContents(on, c -> c.plus(walls)));
     }
 
+    /** Nothing where its wall is not there. */
     public static Edit addOpening(StoreyId on, Opening o) {
-        return Edit.of(o.filling() instanceof Opening.Filling.Window ? "edit.window" : "edit.door", p -> p.withContents(on, c -> c.withOpenings(joined(c.openings(), List.of(o)))));
+        return Edit.of(o.filling() instanceof Opening.Filling.Window ? "edit.window" : "edit.door",
+            p -> p.withContents(on, c -> c.wall(o.wall()).isPresent() ? c.plus(List.of(o)) : c));
     }
 
     public static Edit addSlab(StoreyId on, Slab s) {
-        return Edit.of("edit.slab", p -> p.withContents(on, c -> c.withSlabs(joined(c.slabs(), List.of(s)))));
+        return Edit.of("edit.slab", p -> p.withContents(on, c -> c.plus(List.of(s))));
     }
 
+    /** Nothing where another line bears the label. */
     public static Edit addGridLine(GridLine g) {
-        return Edit.of("edit.grid-line", g.label(), p -> p.withGrid(joined(p.grid(), List.of(g))));
+        return Edit.of("edit.grid-line", g.label(), p -> {
+            if (isTaken(p, g.label(), g.id())) return p;
+            List<GridLine> out = new ArrayList<>(p.grid());
+            out.add(g);
+            return p.withGrid(out);
+        });
     }
 
-    static <T> List<T> joined(List<T> a, List<T> b) {
-        List<T> out = new ArrayList<>(a);
-        out.addAll(b);
-        return out;
+    /** Whether a grid line other than this one bears a label: two would both be called by it, on site and in every table. */
+    public static boolean isTaken(Project p, String label, ElementId by) {
+        return p.grid().stream().anyMatch(g -> g.label().equalsIgnoreCase(label) && !g.id().equals(by));
+    }
+
+    /** Nothing where another line bears the label. */
+    public static Edit labelGridLine(ElementId id, String label) {
+        return Edit.of("edit.grid-label", p -> isTaken(p, label, id) ? p
+            : p.withGrid(p.grid().stream().map(g -> g.id().equals(id) ? g.withLabel(label) : g).toList()));
     }
 
     /** Walls keep their openings where they stand; slabs that follow walls stay as they are and follow when they are drawn. */
     public static Edit changeWalls(String name, Set<ElementId> which, UnaryOperator<Wall> f) {
-        return Edit.of(name, p -> eachStorey(p, c -> {
-            Map<ElementId, Wall[]> changed = new LinkedHashMap<>();
-            List<Wall> walls = new ArrayList<>();
+        return Edit.of(name, p -> p.withAllContents(c -> {
+            Map<ElementId, Wall[]> changed = new HashMap<>();
             for (Wall w : c.walls()) {
                 Wall next = which.contains(w.id()) ? f.apply(w) : w;
                 if (!next.equals(w)) changed.put(w.id(), new Wall[] {w, next});
-                walls.add(next);
             }
-            if (changed.isEmpty()) return c;
-            List<Opening> openings = new ArrayList<>(c.openings());
-            openings.replaceAll(o -> {
-                Wall[] pair = changed.get(o.wall());
-                return pair == null || pair[0].reference().equals(pair[1].reference()) ? o : Hosting.kept(o, pair[0], pair[1]);
+            return c.map(e -> switch (e) {
+                case Wall w -> changed.containsKey(w.id()) ? changed.get(w.id())[1] : w;
+                case Opening o -> {
+                    Wall[] pair = changed.get(o.wall());
+                    yield pair == null || pair[0].reference().equals(pair[1].reference()) ? o : Hosting.kept(o, pair[0], pair[1]);
+                }
+                case Slab s -> s;
             });
-            return c.withWalls(walls).withOpenings(openings);
         }));
     }
 
@@ -78,64 +95,74 @@ public final class Tracing {
                 if (w.reference().a().distance(from) <= within || w.reference().b().distance(from) <= within) ids.add(w.id());
             });
             Project moved = changeWalls(name, ids, w -> w.with(moved(w.reference(), from, to, within))).apply(p);
-            return moved.withContents(on, c -> c.withSlabs(c.slabs().stream().map(s -> s.with(moved(s.outline(), from, to, within))).toList()));
+            return moved.withContents(on, c -> c.map(e -> e instanceof Slab s ? moved(s, from, to, within) : e));
         });
     }
 
     private static Piece moved(Piece p, Point from, Point to, double within) {
         Point a = p.a().distance(from) <= within ? to : p.a(), b = p.b().distance(from) <= within ? to : p.b();
-        return a.distance(b) > 0.001 ? new Piece(a, b, p.bulge()) : p;
+        return a.distance(b) > LEAST_PIECE ? new Piece(a, b, p.bulge()) : p;
     }
 
-    private static Ring moved(Ring r, Point from, Point to, double within) {
-        return new Ring(r.points().stream().map(q -> q.distance(from) <= within ? to : q).toList());
+    private static Slab moved(Slab s, Point from, Point to, double within) {
+        if (s.follows().isPresent()) return s;
+        UnaryOperator<Ring> move = r -> r.withCorners(q -> q.distance(from) <= within ? to : q);
+        Slab next = s.with(move.apply(s.outline())).withHoles(s.holes().stream().map(move).toList());
+        return next.equals(s) ? s : next;
     }
 
-    /** The first part keeps the id; each opening goes with the part that holds its middle. */
+    /** The first part keeps the id; each opening goes with the part that holds its middle; slabs that follow the wall follow both. */
     public static Edit splitWall(ElementId id, double along) {
         ElementId second = ElementId.fresh();
-        return Edit.of("edit.split-wall", p -> eachStorey(p, c -> {
+        return Edit.of("edit.split-wall", p -> p.withAllContents(c -> {
             Wall w = c.wall(id).orElse(null);
-            if (w == null || along < 0.01 || along > w.length() - 0.01) return c;
-            List<Wall> walls = new ArrayList<>();
-            for (Wall x : c.walls()) {
-                if (!x.id().equals(id)) walls.add(x);
-                else walls.addAll(List.of(w.with(w.reference().part(0, along)), w.withId(second).with(w.reference().part(along, w.length()))));
-            }
-            List<Opening> openings = new ArrayList<>(c.openings());
-            openings.replaceAll(o -> o.wall().equals(id) && o.along() > along ? o.withWall(second).withAlong(o.along() - along) : o);
-            return c.withWalls(walls).withOpenings(openings);
+            if (w == null || along < LEAST_PART || along > w.length() - LEAST_PART) return c;
+            Wall first = w.with(w.reference().part(0, along)), rest = w.withId(second).with(w.reference().part(along, w.length()));
+            return c.replaced(id, List.of(first, rest)).map(e -> switch (e) {
+                case Wall x -> x;
+                case Opening o -> o.wall().equals(id) && o.along() > along ? o.withWall(second).withAlong(o.along() - along) : o;
+                case Slab s -> s.follows().filter(f -> f.contains(id)).map(f -> s.following(Optional.of(with(f, second)))).orElse(s);
+            });
         }));
     }
 
+    private static Set<ElementId> with(Set<ElementId> ids, ElementId more) {
+        Set<ElementId> out = new HashSet<>(ids);
+        out.add(more);
+        return out;
+    }
+
     public static Edit changeOpenings(String name, Set<ElementId> which, UnaryOperator<Opening> f) {
-        return Edit.of(name, p -> eachStorey(p, c -> c.withOpenings(c.openings().stream().map(o -> which.contains(o.id()) ? f.apply(o) : o).toList())));
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Opening o && which.contains(o.id()) ? f.apply(o) : e)));
     }
 
     public static Edit changeSlabs(String name, Set<ElementId> which, UnaryOperator<Slab> f) {
-        return Edit.of(name, p -> eachStorey(p, c -> c.withSlabs(c.slabs().stream().map(s -> which.contains(s.id()) ? f.apply(s) : s).toList())));
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Slab s && which.contains(s.id()) ? f.apply(s) : e)));
     }
 
     public static Edit changeGrid(String name, Set<ElementId> which, UnaryOperator<GridLine> f) {
         return Edit.of(name, p -> p.withGrid(p.grid().stream().map(g -> which.contains(g.id()) ? f.apply(g) : g).toList()));
     }
 
-    /** Openings go with their wall. */
+    /** Openings go with their wall. A slab that followed one of the walls stays where it lies now. */
     public static Edit delete(Collection<ElementId> which) {
         Set<ElementId> ids = Set.copyOf(which);
-        return Edit.of("edit.delete", p -> eachStorey(p.withGrid(p.grid().stream().filter(g -> !ids.contains(g.id())).toList()),
-            c -> new Contents(c.walls().stream().filter(w -> !ids.contains(w.id())).toList(),
-                c.openings().stream().filter(o -> !ids.contains(o.id()) && !ids.contains(o.wall())).toList(),
-                c.slabs().stream().filter(s -> !ids.contains(s.id())).toList())));
+        return Edit.of("edit.delete", p -> p.withGrid(p.grid().stream().filter(g -> !ids.contains(g.id())).toList())
+            .withAllContents(c -> c.map(e -> e instanceof Slab s && follows(s, ids) ? settled(s, c) : e).without(e -> ids.contains(e.id()) || isHostedBy(e, ids))));
     }
 
-    private static Project eachStorey(Project p, UnaryOperator<Contents> f) {
-        Project out = p;
-        for (StoreyId s : p.contents().keySet()) out = out.withContents(s, f);
-        return out;
+    private static boolean follows(Slab s, Set<ElementId> walls) {
+        return s.follows().filter(f -> f.stream().anyMatch(walls::contains)).isPresent();
     }
 
-    static Provenance repeated(Element e) {
-        return new Provenance(new Provenance.Way.Repeated(e.id()), List.of());
+    private static Slab settled(Slab s, Contents c) {
+        return s.with(SlabOutline.of(s, c, Tolerances.BUILDING)).following(Optional.empty());
+    }
+
+    private static boolean isHostedBy(StoreyElement e, Set<ElementId> walls) {
+        return switch (e) {
+            case Opening o -> walls.contains(o.wall());
+            case Wall _, Slab _ -> false;
+        };
     }
 }

@@ -3,14 +3,18 @@ package brightlintel.flatten;
 import brightlintel.drawing.Block;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Colour;
+import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Names;
+import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
+import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.drawing.TextCodes;
@@ -21,13 +25,14 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Vec3;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Unfolds a space. Layer 0 inside a block takes the layer of the block reference, by-block colours the colour of the reference. What lies in
@@ -58,7 +63,7 @@ public final class Flattening {
     private final double chordError;
     private final long total;
     private double ground = Double.NaN;
-    private brightlintel.drawing.EntityKey lastRaised;
+    private EntityKey lastRaised;
     private long done;
     private long unfolded;
     private boolean full;
@@ -68,6 +73,8 @@ public final class Flattening {
         this.limits = limits;
         this.progress = progress;
         this.layers = new ArrayList<>(drawing.layers());
+        // it is in every drawing, listed or not
+        if (drawing.layer(Layer.ZERO).isEmpty()) layers.addFirst(Layer.plain(Layer.ZERO, Colour.PLAIN));
         for (int i = 0; i < layers.size(); i++) layerNumber.put(layers.get(i).name(), i);
         this.dashes = new Dashes(drawing.header());
         this.spread = Spread.of(entities, drawing);
@@ -78,7 +85,7 @@ public final class Flattening {
 
     /** @throws java.util.concurrent.CancellationException if progress says stop */
     public static Strokes of(RawDrawing drawing, SpaceKey space, ReadLimits limits, Progress progress) {
-        List<Entity> entities = drawing.space(space).map(brightlintel.drawing.Space::entities).orElse(List.of());
+        List<Entity> entities = drawing.space(space).map(Space::entities).orElse(List.of());
         Flattening f = new Flattening(drawing, entities, limits, progress);
         Point o = f.spread.middle();
         Affine3 shift = new Affine3(Affine3.IDENTITY.x(), Affine3.IDENTITY.y(), Affine3.IDENTITY.z(), new Vec3(-o.x(), -o.y(), 0));
@@ -213,7 +220,7 @@ public final class Flattening {
 
     private void chain(Entity.Polyline p, Affine3 map, StrokeTable.Source s) {
         Set<Integer> frame = Set.copyOf(p.frame());
-        int[] at = java.util.stream.IntStream.range(0, p.size()).filter(i -> !frame.contains(i)).toArray();
+        int[] at = IntStream.range(0, p.size()).filter(i -> !frame.contains(i)).toArray();
         int pieces = p.closed() ? at.length : at.length - 1;
         for (int i = 0; i < pieces; i++) {
             Vec3 a = vertex(p, at[i]), b = vertex(p, at[(i + 1) % at.length]);
@@ -254,8 +261,13 @@ public final class Flattening {
         String plain = TextCodes.plain(t);
         if (!t.shown() || t.sort() == Entity.TextSort.ATTDEF || plain.isBlank() || !(t.height() > 0)) return;
         Affine3 map = t.sort() == Entity.TextSort.MTEXT ? in.map : in.map.of(Frames.system(t.extrusion()));
-        Affine place = Affine.scale(t.height(), t.height()).then(Affine.turn(t.rotation())).then(Affine.move(t.anchor().flat())).then(map.flat());
-        if (place.isFinite()) write(new Strokes.TextMark(plain, place, t.across(), t.upward(), t.widthFactor(), s.layer(), s.colour(), t));
+        // stretched between two points, it begins at the first of them; else its anchor is the point that the alignment speaks of
+        Point way = t.anchor().minus(t.at()).flat();
+        boolean stretched = t.across() == Entity.Across.STRETCHED, between = stretched && way.length() > 0;
+        Affine place = Affine.scale(t.height(), t.height()).then(Affine.turn(between ? way.angle() : t.rotation()))
+            .then(Affine.move((stretched ? t.at() : t.anchor()).flat())).then(map.flat());
+        if (place.isFinite()) write(new Strokes.TextMark(plain, place, t.across(), t.upward(), between ? way.length() / t.height() : 0, t.widthFactor(),
+            s.layer(), s.colour(), t, in.path));
     }
 
     /** Solids cross over: their third and fourth corners change places on the outline. Faces do not. */
@@ -270,7 +282,7 @@ public final class Flattening {
             ring[2 * i + 1] = p.y();
             if (!p.equals(q)) straight(p, q, s, i);
         }
-        if (!face) fill(new FillMark(List.of(ring), new double[0], s.layer(), s.colour(), c));
+        if (!face) fill(new FillMark(List.of(ring), new double[0], map.flat(), s.layer(), s.colour(), c, in.path));
     }
 
     private static Vec3 corner(Entity.Corners c, int i) {
@@ -289,10 +301,10 @@ public final class Flattening {
             lines = p.lines();
             hatchLines += lines.length / 4;
         }
-        fill(new FillMark(rings, lines, s.layer(), s.colour(), h));
+        fill(new FillMark(rings, lines, map, s.layer(), s.colour(), h, in.path));
     }
 
-    private void chain(brightlintel.drawing.Doubles xyz, Affine3 map, StrokeTable.Source s, int first) {
+    private void chain(Doubles xyz, Affine3 map, StrokeTable.Source s, int first) {
         for (int i = 0; i + 5 < xyz.size(); i += 3)
             straight(map.apply(new Vec3(xyz.get(i), xyz.get(i + 1), xyz.get(i + 2))), map.apply(new Vec3(xyz.get(i + 3), xyz.get(i + 4), xyz.get(i + 5))), s, first + i / 3);
     }
@@ -302,7 +314,7 @@ public final class Flattening {
         String plain = TextCodes.plain(m.raw(), true);
         if (plain.isBlank() || !(m.height() > 0)) return;
         Affine place = Affine.scale(m.height(), m.height()).then(Affine.turn(m.rotation())).then(Affine.move(m.textAt().flat())).then(in.map.flat());
-        if (place.isFinite()) write(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 1, s.layer(), s.colour(), m));
+        if (place.isFinite()) write(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 0, 1, s.layer(), s.colour(), m, in.path));
     }
 
     private void write(Strokes.TextMark text) {
@@ -321,11 +333,11 @@ public final class Flattening {
         Vec3 wide = p.u().times(p.width()), high = p.v().times(p.height());
         Vec3[] ring = {p.at(), p.at().plus(wide), p.at().plus(wide).plus(high), p.at().plus(high)};
         for (int i = 0; i < 4; i++) straight(in.map.apply(ring[i]), in.map.apply(ring[(i + 1) % 4]), s, i);
-        brightlintel.drawing.Pixels pixels = in.scope.drawing.companions().pictures().get(p.file());
+        Pixels pixels = in.scope.drawing.companions().pictures().get(p.file());
         if (pixels == null) return;
         Vec3 u = in.map.vector(wide.times(1.0 / pixels.width())), v = in.map.vector(high.times(1.0 / pixels.height())), at = in.map.apply(p.at());
         marks += MARK;
-        pictures.add(new Strokes.PictureMark(pixels, new Affine(u.x(), u.y(), v.x(), v.y(), at.x(), at.y()), s.layer(), p));
+        pictures.add(new Strokes.PictureMark(pixels, new Affine(u.x(), u.y(), v.x(), v.y(), at.x(), at.y()), s.layer(), p, in.path));
     }
 
     /** As long as the drawing has use for it. */

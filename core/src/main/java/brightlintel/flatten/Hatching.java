@@ -2,11 +2,9 @@ package brightlintel.flatten;
 
 import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.HatchEdges;
 import brightlintel.geom.Affine;
-import brightlintel.geom.Angles;
 import brightlintel.geom.Curve;
-import brightlintel.geom.Nurbs;
-import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -26,7 +24,7 @@ final class Hatching {
     static List<double[]> rings(Entity.Hatch h, Affine map, double chordError) {
         List<double[]> out = new ArrayList<>();
         for (Entity.Loop l : h.loops()) {
-            List<Point> p = l.edges().isEmpty() ? polyline(l.polyline(), chordError) : edges(l.edges(), chordError);
+            List<Point> p = chords(HatchEdges.of(l), chordError);
             double[] flat = new double[2 * p.size()];
             for (int i = 0; i < p.size(); i++) {
                 Point q = map.apply(p.get(i));
@@ -39,60 +37,22 @@ final class Hatching {
         return out;
     }
 
-    private static List<Point> polyline(Doubles p, double chordError) {
+    private static List<Point> chords(List<Curve> loop, double chordError) {
         List<Point> out = new ArrayList<>();
-        int n = p.size() / 3;
-        for (int i = 0; i < n; i++) {
-            int k = (i + 1) % n;
-            Point a = new Point(p.get(3 * i), p.get(3 * i + 1)), b = new Point(p.get(3 * k), p.get(3 * k + 1));
-            Piece piece = new Piece(a, b, p.get(3 * i + 2));
-            if (piece.isStraight() || a.equals(b)) out.add(a);
-            else {
-                List<Point> arc = Chords.of(piece.curve(), chordError);
-                out.addAll(arc.subList(0, arc.size() - 1));
-            }
+        for (Curve c : loop) {
+            List<Point> p = Chords.of(c, chordError);
+            out.addAll(c instanceof Curve.Straight ? p.subList(0, 1) : p);
         }
         return out;
-    }
-
-    private static List<Point> edges(List<Entity.Edge> edges, double chordError) {
-        List<Point> out = new ArrayList<>();
-        for (Entity.Edge e : edges) out.addAll(Chords.of(curve(e), chordError));
-        return out;
-    }
-
-    /** Clockwise arcs are stored with their angles mirrored. */
-    private static Curve curve(Entity.Edge e) {
-        return switch (e) {
-            case Entity.Edge.Straight s -> new Curve.Straight(new Point(s.x0(), s.y0()), new Point(s.x1(), s.y1()));
-            case Entity.Edge.ArcEdge a -> {
-                double sweep = Angles.sweep(a.start(), a.end());
-                yield Curve.EllipticArc.circular(new Point(a.x(), a.y()), a.radius(), a.counterClockwise() ? a.start() : -a.start(), a.counterClockwise() ? sweep : -sweep);
-            }
-            case Entity.Edge.EllipseEdge a -> {
-                Point u = new Point(a.majorX(), a.majorY());
-                double sweep = Angles.sweep(a.start(), a.end());
-                yield new Curve.EllipticArc(new Point(a.x(), a.y()), u, u.left().times(a.ratio()), a.counterClockwise() ? a.start() : -a.start(), a.counterClockwise() ? sweep : -sweep);
-            }
-            case Entity.Edge.SplineEdge s -> {
-                int n = s.controls().size() / 3;
-                List<Point> points = new ArrayList<>();
-                double[] weights = new double[n];
-                for (int i = 0; i < n; i++) {
-                    points.add(new Point(s.controls().get(3 * i), s.controls().get(3 * i + 1)));
-                    weights[i] = s.controls().get(3 * i + 2);
-                }
-                yield new Nurbs(s.degree(), s.knots().toArray(), weights, points);
-            }
-        };
     }
 
     /** The families of lines, each cut where it leaves the outlines by the even-odd rule, then dashed. */
     static Pattern pattern(Entity.Hatch h, List<double[]> rings, Affine map) {
         Lines out = new Lines();
-        double scale = map.meanScale(), turn = Math.atan2(map.b(), map.a());
+        double scale = map.meanScale();
         for (Entity.PatternLine f : h.lines()) {
-            Point d = Point.polar(f.angle() + turn, 1), n = d.left();
+            // the direction is mapped as a vector: in a mirrored block its angle does not just turn
+            Point d = map.applyVector(Point.polar(f.angle(), 1)).unit(), n = d.left();
             Point origin = map.apply(f.x(), f.y()), step = map.applyVector(new Point(f.stepX(), f.stepY()));
             double apart = step.dot(n);
             if (!(Math.abs(apart) > 1e-12)) continue;

@@ -12,24 +12,17 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
 
     Curve mapped(Affine m);
 
+    /** The same curve between two of its parameters. */
+    Curve part(double from, double to);
+
+    double length();
+
     default Point first() {
         return at(0);
     }
 
     default Point last() {
         return at(1);
-    }
-
-    default double length() {
-        final int steps = 64;
-        double sum = 0;
-        Point last = at(0);
-        for (int i = 1; i <= steps; i++) {
-            Point next = at(i / (double) steps);
-            sum += next.distance(last);
-            last = next;
-        }
-        return sum;
     }
 
     record Straight(Point a, Point b) implements Curve {
@@ -43,6 +36,10 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
 
         @Override public Curve mapped(Affine m) {
             return new Straight(m.apply(a), m.apply(b));
+        }
+
+        @Override public Curve part(double from, double to) {
+            return new Straight(at(from), at(to));
         }
 
         @Override public double length() {
@@ -70,6 +67,10 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
             return new EllipticArc(m.apply(centre), m.applyVector(u), m.applyVector(v), start, sweep);
         }
 
+        @Override public Curve part(double from, double to) {
+            return new EllipticArc(centre, u, v, start + sweep * from, sweep * (to - from));
+        }
+
         public boolean isCircular() {
             double size = u.length() + v.length();
             return Math.abs(u.dot(v)) < 1e-9 * size * size && Math.abs(u.length() - v.length()) < 1e-9 * size;
@@ -79,8 +80,17 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
             return Math.abs(sweep) > Angles.TURN - 1e-9;
         }
 
+        /** The parameter at which a circular arc, drawn on all round, passes nearest to a point: 0..1 on the arc, else beyond its nearer end. */
+        double towards(Point p) {
+            Point d = p.minus(centre);
+            double angle = Math.atan2(d.dot(v) / v.dot(v), d.dot(u) / u.dot(u));
+            double way = Angles.positive((angle - start) * Math.signum(sweep)), span = Math.abs(sweep);
+            // past the end by more than half of what is left of the circle, it is nearer to the start
+            return way > span && way - span > (Angles.TURN - span) / 2 ? (way - Angles.TURN) / span : way / span;
+        }
+
         @Override public double length() {
-            return isCircular() ? u.length() * Math.abs(sweep) : Curve.super.length();
+            return isCircular() ? u.length() * Math.abs(sweep) : ArcLength.of(this, 0, 0.25, 0.5, 0.75, 1);
         }
     }
 }

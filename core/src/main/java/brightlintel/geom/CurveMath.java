@@ -2,50 +2,110 @@ package brightlintel.geom;
 
 import java.util.OptionalDouble;
 
-/** Nearest point and crossing on exact curves, by Newton's steps from a guess that the chords give. */
+/** Nearest point and crossing on exact curves: in closed form on lines and circles, else by guarded Newton's steps from a guess that the chords give. */
 public final class CurveMath {
     private static final int STEPS = 24;
+    private static final int TRIES = 32;
+    private static final double SQUARE = 1e-6;
 
     private CurveMath() { }
 
     /** Parameters of a crossing, one on each curve. */
     public record Crossing(double t, double s, Point at) { }
 
-    /** The t in 0..1 nearest to p, starting from a guess; ends count as nearest where the foot lies outside. */
-    public static double nearest(Curve c, Point p, double guess) {
-        double t = Math.clamp(guess, 0, 1);
-        for (int i = 0; i < STEPS; i++) {
-            Point d = c.derivative(t);
-            double slope = d.dot(d);
-            if (!(slope > 0)) break;
-            double next = Math.clamp(t + p.minus(c.at(t)).dot(d) / slope, 0, 1);
-            if (Math.abs(next - t) < 1e-14) return next;
-            t = next;
+    /** The nearest t over the whole curve, however it winds; ends count as nearest where the foot lies outside. */
+    public static double nearest(Curve c, Point p) {
+        if (c instanceof Curve.Straight s) return onLine(s, p);
+        if (c instanceof Curve.EllipticArc a && a.isCircular()) return Math.clamp(a.towards(p), 0, 1);
+        double best = 0, least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i <= TRIES; i++) {
+            double d = c.at(i / (double) TRIES).distance(p);
+            if (d < least) {
+                least = d;
+                best = i / (double) TRIES;
+            }
+        }
+        double t = descend(c, p, best);
+        // a whole ellipse has no end at its seam: what is nearest may lie just across it
+        if (c instanceof Curve.EllipticArc a && a.isWhole() && (best == 0 || best == 1)) {
+            double other = descend(c, p, 1 - best);
+            if (c.at(other).distance(p) < c.at(t).distance(p)) return other;
         }
         return t;
     }
 
-    /** The nearest t over the whole curve, however it winds. */
-    public static double nearest(Curve c, Point p) {
-        if (c instanceof Curve.Straight) return nearest(c, p, 0.5);
-        int tries = 32;
-        double best = 0, bestDistance = Double.POSITIVE_INFINITY;
-        for (int i = 0; i <= tries; i++) {
-            double d = c.at(i / (double) tries).distance(p);
-            if (d < bestDistance) {
-                bestDistance = d;
-                best = i / (double) tries;
-            }
-        }
-        return nearest(c, p, best);
+    private static double onLine(Curve.Straight s, Point p) {
+        Point d = s.b().minus(s.a());
+        double l2 = d.dot(d);
+        return l2 > 0 ? Math.clamp(p.minus(s.a()).dot(d) / l2, 0, 1) : 0;
     }
 
-    /** Where a line from p meets the curve squarely, near the guess; nothing where the foot lies beyond an end. */
+    /** Steps that would lead further away are halved: the plain step overshoots where the point lies beyond the curve's centre. */
+    private static double descend(Curve c, Point p, double guess) {
+        double t = guess, now = c.at(t).distance(p);
+        for (int i = 0; i < STEPS; i++) {
+            Point d = c.derivative(t);
+            double slope = d.dot(d);
+            if (!(slope > 0)) break;
+            double step = p.minus(c.at(t)).dot(d) / slope, next = t, far = Double.POSITIVE_INFINITY;
+            for (int k = 0; k < STEPS && !(far <= now); k++, step /= 2) {
+                next = Math.clamp(t + step, 0, 1);
+                far = c.at(next).distance(p);
+            }
+            if (!(far <= now) || Math.abs(next - t) < 1e-15) break;
+            t = next;
+            now = far;
+        }
+        return t;
+    }
+
+    /** Where a line from p meets the curve squarely, the place nearest to the guess; nothing where no foot lies between the ends. */
     public static OptionalDouble squareTo(Curve c, Point p, double guess) {
-        double t = nearest(c, p, guess);
+        return switch (c) {
+            case Curve.Straight s -> footOnLine(s, p);
+            case Curve.EllipticArc a when a.isCircular() -> footOnCircle(a, p, guess);
+            default -> footByNewton(c, p, guess);
+        };
+    }
+
+    private static OptionalDouble footOnLine(Curve.Straight s, Point p) {
+        Point d = s.b().minus(s.a());
+        double t = p.minus(s.a()).dot(d) / d.dot(d);
+        return t >= 0 && t <= 1 ? OptionalDouble.of(t) : OptionalDouble.empty();
+    }
+
+    /** The near side or the far side of the circle, whichever the guess is at. */
+    private static OptionalDouble footOnCircle(Curve.EllipticArc a, Point p, double guess) {
+        if (p.distance(a.centre()) < 1e-12 * a.u().length()) return OptionalDouble.of(guess);
+        Point near = a.at(guess);
+        double best = Double.NaN, least = Double.POSITIVE_INFINITY;
+        for (Point q : new Point[] {p, a.centre().times(2).minus(p)}) {
+            double t = a.towards(q), d = t >= 0 && t <= 1 ? a.at(t).distance(near) : Double.POSITIVE_INFINITY;
+            if (d < least) {
+                least = d;
+                best = t;
+            }
+        }
+        return Double.isNaN(best) ? OptionalDouble.empty() : OptionalDouble.of(best);
+    }
+
+    /** Zero of the way's share along the curve; its slope is taken by differences. */
+    private static OptionalDouble footByNewton(Curve c, Point p, double guess) {
+        double t = Math.clamp(guess, 0, 1), h = 1e-5;
+        for (int i = 0; i < STEPS; i++) {
+            double lo = Math.max(0, t - h), hi = Math.min(1, t + h), slope = (along(c, p, hi) - along(c, p, lo)) / (hi - lo);
+            if (!(Math.abs(slope) > 0)) break;
+            double next = Math.clamp(t - along(c, p, t) / slope, 0, 1);
+            if (Math.abs(next - t) < 1e-14) break;
+            t = next;
+        }
         Point d = c.derivative(t), way = p.minus(c.at(t));
-        boolean square = Math.abs(d.dot(way)) <= 1e-6 * d.length() * Math.max(way.length(), 1e-9);
+        boolean square = Math.abs(d.dot(way)) <= SQUARE * d.length() * Math.max(way.length(), 1e-9);
         return square ? OptionalDouble.of(t) : OptionalDouble.empty();
+    }
+
+    private static double along(Curve c, Point p, double t) {
+        return p.minus(c.at(t)).dot(c.derivative(t));
     }
 
     /** A crossing near the guesses, or null where the steps do not settle on one within both curves. */

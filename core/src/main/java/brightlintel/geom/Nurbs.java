@@ -1,6 +1,9 @@
 package brightlintel.geom;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 
 /** A rational B-spline, clamped to its valid knot span. Evaluated by de Boor's algorithm (Piegl and Tiller, The NURBS Book, 1997, A4.1). */
 public final class Nurbs implements Curve {
@@ -51,7 +54,7 @@ public final class Nurbs implements Curve {
     /** The parameters, in 0..1, where one polynomial piece ends and the next begins. */
     public double[] breaks() {
         double from = knots[degree], to = knots[controls.size()];
-        return java.util.Arrays.stream(knots, degree, controls.size() + 1).distinct().map(k -> (k - from) / (to - from)).toArray();
+        return Arrays.stream(knots, degree, controls.size() + 1).distinct().map(k -> (k - from) / (to - from)).toArray();
     }
 
     @Override public Point at(double t) {
@@ -86,6 +89,74 @@ public final class Nurbs implements Curve {
     @Override public Point derivative(double t) {
         double h = 1e-6, lo = Math.max(0, t - h), hi = Math.min(1, t + h);
         return at(hi).minus(at(lo)).times(1 / (hi - lo));
+    }
+
+    @Override public double length() {
+        return ArcLength.of(this, breaks());
+    }
+
+    /** Knots are put in at both ends until they hold the curve there (Boehm 1980); what lies between is the part. */
+    @Override public Curve part(double from, double to) {
+        double lo = knots[degree], wide = knots[controls.size()] - lo;
+        if (!(to > from)) throw new IllegalArgumentException("no part from " + from + " to " + to);
+        return held(lo + wide * Math.clamp(from, 0, 1)).held(lo + wide * Math.clamp(to, 0, 1)).between(lo + wide * Math.clamp(from, 0, 1), lo + wide * Math.clamp(to, 0, 1));
+    }
+
+    private int times(double u) {
+        int n = 0;
+        for (double k : knots) if (k == u) n++;
+        return n;
+    }
+
+    /** With a knot as often as the degree says, so that the curve passes through a control point there. */
+    private Nurbs held(double u) {
+        Nurbs out = this;
+        for (int n = times(u); n < degree; n++) out = out.with(u);
+        return out;
+    }
+
+    private Nurbs with(double u) {
+        int span = spanOf(u), n = controls.size();
+        double[] k = new double[knots.length + 1], w = new double[n + 1];
+        System.arraycopy(knots, 0, k, 0, span + 1);
+        k[span + 1] = u;
+        System.arraycopy(knots, span + 1, k, span + 2, knots.length - span - 1);
+        List<Point> c = new ArrayList<>(n + 1);
+        for (int i = 0; i <= n; i++) {
+            double f = i <= span - degree ? 1 : i > span ? 0 : (u - knots[i]) / (knots[i + degree] - knots[i]);
+            if (f >= 1 || i == n) f = i == n ? 0 : 1;
+            double a = f < 1 ? weights[i - 1] * (1 - f) : 0, b = f > 0 ? weights[i] * f : 0;
+            w[i] = a + b;
+            Point p = (f < 1 ? controls.get(i - 1).times(a) : Point.ORIGIN).plus(f > 0 ? controls.get(i).times(b) : Point.ORIGIN);
+            c.add(p.times(1 / w[i]));
+        }
+        return new Nurbs(degree, k, w, c);
+    }
+
+    /** Between two knots that hold the curve. */
+    private Nurbs between(double from, double to) {
+        int first = 0, last = knots.length - 1;
+        while (knots[first] < from) first++;
+        while (knots[last] > to) last--;
+        while (first + degree < knots.length && knots[first + degree] == from) first++;
+        while (last - degree >= 0 && knots[last - degree] == to) last--;
+        int a = Math.max(0, first - 1), b = Math.min(controls.size() - 1, last - degree);
+        double[] k = new double[b - a + degree + 2];
+        for (int i = 0; i < k.length; i++) k[i] = i <= degree ? from : i > b - a ? to : knots[a + i];
+        return new Nurbs(degree, k, Arrays.copyOfRange(weights, a, b + 1), controls.subList(a, b + 1));
+    }
+
+    @Override public boolean equals(Object o) {
+        return o instanceof Nurbs n && degree == n.degree && Arrays.equals(knots, n.knots) && Arrays.equals(weights, n.weights)
+            && controls.equals(n.controls);
+    }
+
+    @Override public int hashCode() {
+        return Objects.hash(degree, Arrays.hashCode(knots), controls);
+    }
+
+    @Override public String toString() {
+        return "Nurbs[" + degree + ", " + controls + "]";
     }
 
     /** Exact: a rational spline maps by its control points. */

@@ -117,6 +117,19 @@ public record Piece(Point a, Point b, double bulge) {
         return out;
     }
 
+    /** Exact: an arc reaches out to the extremes that it passes. */
+    public Box box() {
+        Box b = Box.of(a, b());
+        if (isStraight()) return b;
+        Point c = centre();
+        double r = radius(), start = a.minus(c).angle(), sweep = sweep();
+        for (int q = 0; q < 4; q++) {
+            double way = Angles.positive((q * Math.PI / 2 - start) * Math.signum(sweep));
+            if (way <= Math.abs(sweep)) b = b.with(c.plus(Point.polar(q * Math.PI / 2, r)));
+        }
+        return b;
+    }
+
     public double distance(Point p) {
         return curve().at(CurveMath.nearest(curve(), p)).distance(p);
     }

@@ -1,22 +1,76 @@
 package brightlintel.geom;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 
-/** A closed outline; the last point joins the first and is not repeated. */
-public record Ring(List<Point> points) {
+/**
+ * A closed outline of straight and arc pieces; the last corner joins the first and is not repeated.
+ *
+ * @param bulges of the piece that leaves each corner, as in {@link Piece}; empty where all are straight
+ */
+public record Ring(List<Point> corners, List<Double> bulges) {
+    /** A bulge below this is a straight piece. */
+    private static final double STRAIGHT = 1e-9;
+
     public Ring {
-        points = List.copyOf(points);
-        if (points.size() < 3) throw new IllegalArgumentException("a ring of " + points.size() + " points encloses nothing");
+        corners = List.copyOf(corners);
+        bulges = bulges == null || bulges.stream().allMatch(b -> Math.abs(b) < STRAIGHT) ? List.of() : List.copyOf(bulges);
+        if (corners.size() < (bulges.isEmpty() ? 3 : 2)) throw new IllegalArgumentException("a ring of " + corners.size() + " corners encloses nothing");
+        if (!bulges.isEmpty() && bulges.size() != corners.size())
+            throw new IllegalArgumentException(bulges.size() + " bulges for " + corners.size() + " corners");
+        for (Point p : corners) if (!p.isFinite()) throw new IllegalArgumentException("corner " + p + " is not finite");
+        for (double b : bulges) if (!Double.isFinite(b)) throw new IllegalArgumentException("bulge " + b + " is not finite");
     }
 
-    /** Positive counter-clockwise. Taken about the first point: far from the origin the plain formula loses its digits. */
+    /** Of straight pieces. */
+    public Ring(List<Point> corners) {
+        this(corners, List.of());
+    }
+
+    /** Pieces that follow one another, the last back to the first. */
+    public static Ring of(List<Piece> pieces) {
+        return new Ring(pieces.stream().map(Piece::a).toList(), pieces.stream().map(Piece::bulge).toList());
+    }
+
+    public int size() {
+        return corners.size();
+    }
+
+    public boolean isStraight() {
+        return bulges.isEmpty();
+    }
+
+    /** The piece that leaves a corner. */
+    public Piece piece(int i) {
+        return new Piece(corners.get(i), corners.get((i + 1) % size()), bulges.isEmpty() ? 0 : bulges.get(i));
+    }
+
+    public List<Piece> pieces() {
+        List<Piece> out = new ArrayList<>(size());
+        for (int i = 0; i < size(); i++) out.add(piece(i));
+        return out;
+    }
+
+    /** The corners, with points between them where arcs would else be further off their chords than the error. */
+    public List<Point> chords(double error) {
+        if (isStraight()) return corners;
+        List<Point> out = new ArrayList<>();
+        for (Piece p : pieces()) out.addAll(p.points(error).subList(0, p.chords(error, 0)));
+        return out;
+    }
+
+    /** Positive counter-clockwise, exact for arcs. Taken about the first corner: far from the origin the plain formula loses its digits. */
     public double signedArea() {
-        Point o = points.getFirst();
+        Point o = corners.getFirst();
         double sum = 0;
-        for (int i = 1; i + 1 < points.size(); i++) sum += points.get(i).minus(o).cross(points.get(i + 1).minus(o));
-        return sum / 2;
+        for (int i = 1; i + 1 < size(); i++) sum += corners.get(i).minus(o).cross(corners.get(i + 1).minus(o));
+        sum /= 2;
+        if (isStraight()) return sum;
+        for (Piece p : pieces()) {
+            double w = p.sweep(), r = p.radius();
+            if (!p.isStraight()) sum += r * r * (w - Math.sin(w)) / 2;
+        }
+        return sum;
     }
 
     public double area() {
@@ -25,7 +79,7 @@ public record Ring(List<Point> points) {
 
     public double perimeter() {
         double sum = 0;
-        for (int i = 0; i < points.size(); i++) sum += points.get(i).distance(points.get((i + 1) % points.size()));
+        for (Piece p : pieces()) sum += p.length();
         return sum;
     }
 
@@ -34,26 +88,47 @@ public record Ring(List<Point> points) {
     }
 
     public Ring reversed() {
-        List<Point> r = new ArrayList<>(points);
-        Collections.reverse(r);
-        return new Ring(r);
+        List<Double> back = new ArrayList<>();
+        for (int i = 0; i < bulges.size(); i++) back.add(-bulges.get(Math.floorMod(size() - 2 - i, size())));
+        return new Ring(corners.reversed(), back);
     }
 
     public Ring mapped(Affine m) {
-        return new Ring(points.stream().map(m::apply).toList());
+        return of(pieces().stream().map(p -> p.mapped(m)).toList());
+    }
+
+    /** Every corner moved; the arcs keep their bulges. */
+    public Ring withCorners(java.util.function.UnaryOperator<Point> f) {
+        return new Ring(corners.stream().map(f).toList(), bulges);
     }
 
     public Box box() {
-        return Box.of(points);
+        Box b = Box.of(corners);
+        for (Piece p : isStraight() ? List.<Piece>of() : pieces()) b = b.with(p.box());
+        return b;
     }
 
-    /** Inside by the even-odd rule; a point on the edge may count either way. */
+    /** From its edge. */
+    public double distance(Point p) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Piece x : pieces()) if (x.a().distance(x.b()) > 0) least = Math.min(least, x.distance(p));
+        return least;
+    }
+
+    /** Inside by the even-odd rule; a point on the edge may count either way. Between an arc and its chord the answer changes over. */
     public boolean holds(Point p) {
         boolean in = false;
-        for (int i = 0, j = points.size() - 1; i < points.size(); j = i++) {
-            Point a = points.get(i), b = points.get(j);
+        for (int i = 0, j = size() - 1; i < size(); j = i++) {
+            Point a = corners.get(i), b = corners.get(j);
             if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) in = !in;
         }
+        if (!isStraight()) for (Piece x : pieces()) if (!x.isStraight() && inSegment(x, p)) in = !in;
         return in;
+    }
+
+    /** Whether a point lies between an arc and its chord: in the disc, on the arc's side of the chord, however far round the arc reaches. */
+    private static boolean inSegment(Piece x, Point p) {
+        boolean right = x.b().minus(x.a()).cross(p.minus(x.a())) < 0;
+        return right == x.bulge() > 0 && p.distance(x.centre()) <= x.radius();
     }
 }

@@ -35,9 +35,9 @@ public final class Areas {
     }
 
     private static Polygon plain(Ring r) {
-        Coordinate[] c = new Coordinate[r.points().size() + 1];
+        Coordinate[] c = new Coordinate[r.corners().size() + 1];
         for (int i = 0; i < c.length; i++) {
-            Point p = r.points().get(i % r.points().size());
+            Point p = r.corners().get(i % r.corners().size());
             c[i] = new Coordinate(p.x(), p.y());
         }
         return FACTORY.createPolygon(c);

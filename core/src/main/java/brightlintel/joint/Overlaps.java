@@ -58,10 +58,10 @@ final class Overlaps {
     }
 
     private static boolean hasSeparatingEdge(Ring a, Ring b) {
-        List<Point> p = a.points();
+        List<Point> p = a.corners();
         for (int i = 0; i < p.size(); i++) {
             Point s = p.get(i), d = p.get((i + 1) % p.size()).minus(s).unit();
-            if (p.stream().allMatch(q -> d.cross(q.minus(s)) >= -TOUCH) && b.points().stream().allMatch(q -> d.cross(q.minus(s)) <= TOUCH)) return true;
+            if (p.stream().allMatch(q -> d.cross(q.minus(s)) >= -TOUCH) && b.corners().stream().allMatch(q -> d.cross(q.minus(s)) <= TOUCH)) return true;
         }
         return false;
     }

@@ -52,11 +52,15 @@ public record LengthFormat(Units units) {
     public String size(double width, double height) {
         if (units == Units.FEET_AND_INCHES) return feet(width) + " × " + feet(height);
         int digits = Math.max(width, height) < 1 ? 3 : Math.max(width, height) < 1000 ? 1 : 0;
-        return grouped(width, digits) + " × " + grouped(height, digits) + " m";
+        return groupedAt(width, digits) + " × " + groupedAt(height, digits) + " m";
     }
 
     public String area(double squareMetres) {
-        return units == Units.METRIC ? number(squareMetres, 1) + " m²" : grouped(Math.round(squareMetres / (0.3048 * 0.3048))) + " sq ft";
+        return units == Units.METRIC ? number(squareMetres, 1) + " m²" : grouped(Math.round(squareMetres / Math.pow(LengthUnit.FOOT.metres(), 2))) + " sq ft";
+    }
+
+    public String volume(double cubicMetres) {
+        return units == Units.METRIC ? number(cubicMetres, 2) + " m³" : groupedAt(cubicMetres / Math.pow(LengthUnit.FOOT.metres(), 3), 1) + " cu ft";
     }
 
     public static String angle(double radians) {
@@ -70,10 +74,13 @@ public record LengthFormat(Units units) {
         return s.replace('-', '−');
     }
 
-    private static String grouped(double v, int digits) {
+    /** Rounded as a whole first: the part before the point may be carried over by what is behind it. */
+    private static String groupedAt(double v, int digits) {
         String s = number(v, digits);
         int dot = s.indexOf('.');
-        return dot < 0 ? grouped(Math.round(v)) : dot > 3 ? grouped((long) v) + s.substring(dot) : s;
+        if (dot < 0) return grouped(Math.round(v));
+        String whole = s.substring(0, dot);
+        return dot <= 3 ? s : grouped(Long.parseLong(whole.replace('−', '-'))) + s.substring(dot);
     }
 
     /** Thousands parted by a narrow no-break space. */

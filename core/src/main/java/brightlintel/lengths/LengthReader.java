@@ -10,7 +10,7 @@ public final class LengthReader {
     private static final String NUMBER = "\\d{1,3}(?: \\d{3})+(?:[.,]\\d+)?|\\d+(?:[.,]\\d*)?|[.,]\\d+";
     private static final Pattern METRIC = Pattern.compile("([+-]?) ?(" + NUMBER + ") ?(mm|cm|dm|m|km|in|inch|inches|ft|feet|foot|)");
     private static final Pattern FEET = Pattern.compile("([+-]?) ?(?:(" + NUMBER + ") ?(?:'|ft|feet|foot))? ?-? ?"
-        + "(?:(?:(\\d+)[ -](\\d{1,3})/(\\d{1,3})|(\\d{1,3})/(\\d{1,3})|(\\d+(?:[.,]\\d+)?)) ?(?:\"|in|inch|inches)?)?");
+        + "(?:(?:(\\d+)[ -](\\d{1,3})/(\\d{1,3})|(\\d{1,3})/(\\d{1,3})|(\\d+(?:[.,]\\d+)?)) ?(\"|in|inch|inches)?)?");
 
     private LengthReader() { }
 
@@ -24,11 +24,14 @@ public final class LengthReader {
         boolean marked = s.indexOf('\'') >= 0 || s.indexOf('"') >= 0 || s.indexOf('/') >= 0 || s.contains("ft") || s.contains("in") || s.contains("f");
         Matcher f = FEET.matcher(s);
         boolean something = f.matches() && (f.group(2) != null || f.group(3) != null || f.group(6) != null || f.group(8) != null);
-        return marked && something ? feet(f) : Optional.empty();
+        return marked && something ? feet(f, bare) : Optional.empty();
     }
 
-    private static Optional<Double> feet(Matcher f) {
+    /** A whole figure and a fraction with no mark at all are in the unit of the field: five and a half feet where feet are asked for. */
+    private static Optional<Double> feet(Matcher f, LengthUnit bare) {
         double feet = f.group(2) == null ? 0 : number(f.group(2)), inches = f.group(8) == null ? 0 : number(f.group(8));
+        boolean unmarked = f.group(2) == null && f.group(9) == null;
+        double unit = unmarked ? bare.metres() : LengthUnit.INCH.metres();
         int fraction = f.group(3) != null ? 4 : f.group(6) != null ? 6 : 0;
         if (f.group(3) != null) inches = number(f.group(3));
         if (fraction > 0) {
@@ -36,7 +39,7 @@ public final class LengthReader {
             if (below <= 0) return Optional.empty();
             inches += Double.parseDouble(f.group(fraction)) / below;
         }
-        return finite(sign(f.group(1)) * (feet * LengthUnit.FOOT.metres() + inches * LengthUnit.INCH.metres()));
+        return finite(sign(f.group(1)) * (feet * LengthUnit.FOOT.metres() + inches * unit));
     }
 
     private static Optional<Double> finite(double v) {

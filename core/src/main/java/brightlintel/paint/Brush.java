@@ -27,6 +27,11 @@ public final class Brush {
         fill.ring(ring, colour, alpha);
     }
 
+    /** Rings of any orientation; a ring in a ring is a hole. */
+    public void fillEvenOdd(List<List<Point>> rings, int colour, double alpha) {
+        fill.evenOdd(rings, colour, alpha);
+    }
+
     public void line(Point a, Point b, double width, int colour) {
         line(a, b, width, colour, 1);
     }

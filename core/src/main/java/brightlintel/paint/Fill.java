@@ -1,6 +1,8 @@
 package brightlintel.paint;
 
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -42,11 +44,11 @@ public final class Fill {
 
     /** Rings of any orientation; a ring inside an odd number of others is a hole. They are turned to suit first. */
     public void evenOdd(List<List<Point>> rings, int colour, double alpha) {
-        List<List<Point>> turned = new java.util.ArrayList<>(rings.size());
+        List<List<Point>> turned = new ArrayList<>(rings.size());
         for (List<Point> r : rings) {
             if (r.size() < 3) continue;
-            brightlintel.geom.Ring ring = new brightlintel.geom.Ring(r);
-            long around = rings.stream().filter(o -> o != r && o.size() > 2 && new brightlintel.geom.Ring(o).holds(r.getFirst())).count();
+            Ring ring = new Ring(r);
+            long around = rings.stream().filter(o -> o != r && o.size() > 2 && new Ring(o).holds(r.getFirst())).count();
             turned.add(ring.signedArea() > 0 == (around % 2 == 0) ? r : r.reversed());
         }
         rings(turned, colour, alpha);

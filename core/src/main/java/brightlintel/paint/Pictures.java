@@ -1,9 +1,13 @@
 package brightlintel.paint;
 
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Slab;
+import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
+import brightlintel.building.Wall;
 import brightlintel.geom.Box;
-import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import java.util.List;
 import java.util.Set;
@@ -32,11 +36,20 @@ public final class Pictures {
         return d.extent().main();
     }
 
+    /** Of walls, slabs and the grid. */
     public static Box model(Project p, StoreyId on) {
         Box b = Box.EMPTY;
-        for (var w : p.on(on).walls()) b = b.with(Box.of(w.reference().points(0.1)).grown(w.thickness().value()));
-        for (var s : p.on(on).slabs()) b = b.with(s.outline().box());
-        for (var g : p.grid()) if (g.isOn(on)) for (Point q : g.line().points(0.1)) b = b.with(q);
+        for (StoreyElement e : p.on(on).elements()) b = b.with(box(e));
+        for (GridLine g : p.grid()) if (g.isOn(on)) b = b.with(g.line().box());
         return b;
+    }
+
+    /** Without what hangs in another element. */
+    private static Box box(StoreyElement e) {
+        return switch (e) {
+            case Wall w -> w.reference().box().grown(w.thickness().value());
+            case Slab s -> s.outline().box();
+            case Opening _ -> Box.EMPTY;
+        };
     }
 }

@@ -7,6 +7,7 @@ import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
+import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.geom.Affine;
@@ -16,7 +17,7 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
 import brightlintel.solid.Solids;
-import brightlintel.trace.SlabOutline;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -25,6 +26,8 @@ import java.util.Set;
 public final class PlanPainter {
     private static final double[] GRID_DASH = {14, 4, 2, 4};
     private static final double TAG = 18;
+    private static final double CHORD = 0.002;
+    private static final int PASSES = 3;
     private final Brush brush;
     private final Palette palette;
     private final Affine toPx;
@@ -51,11 +54,27 @@ public final class PlanPainter {
 
     public void paint(Model m, Set<ElementId> selected) {
         Contents c = m.project.on(m.storey);
-        m.below.all().values().forEach(list -> list.forEach(r -> brush.path(px(r.points()), true, 1, Palette.mix(palette.ink3(), palette.paper(), 0.45))));
-        for (Slab s : c.slabs()) slab(s, c, selected.contains(s.id()));
-        for (Wall w : c.walls()) wall(m, w, selected.contains(w.id()));
-        for (Opening o : c.openings()) c.wall(o.wall()).ifPresent(w -> opening(o, w, selected.contains(o.id())));
+        int faint = Palette.mix(palette.ink3(), palette.paper(), 0.45);
+        m.below.all().values().forEach(list -> list.forEach(r -> brush.path(px(r.corners()), true, 1, faint)));
+        for (int pass = 0; pass < PASSES; pass++) for (StoreyElement e : c.elements()) if (pass(e) == pass) element(m, c, e, selected.contains(e.id()));
         for (GridLine g : m.project.grid()) if (g.isOn(m.storey)) grid(g, selected.contains(g.id()));
+    }
+
+    /** What lies under what. */
+    private static int pass(StoreyElement e) {
+        return switch (e) {
+            case Slab _ -> 0;
+            case Wall _ -> 1;
+            case Opening _ -> 2;
+        };
+    }
+
+    private void element(Model m, Contents c, StoreyElement e, boolean selected) {
+        switch (e) {
+            case Slab s -> slab(s, c, selected);
+            case Wall w -> wall(m, w, selected);
+            case Opening o -> c.wall(o.wall()).ifPresent(w -> opening(o, w, selected));
+        }
     }
 
     private List<Point> px(List<Point> metres) {
@@ -66,7 +85,7 @@ public final class PlanPainter {
 
     private void wall(Model m, Wall w, boolean selected) {
         for (Ring r : m.walls.of(w.id())) {
-            List<Point> ring = px(r.points());
+            List<Point> ring = px(r.corners());
             brush.fill(ring, palette.ink());
             // thinner than a pixel a wall would fade away
             if (w.thickness().value() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
@@ -75,23 +94,22 @@ public final class PlanPainter {
     }
 
     private void slab(Slab s, Contents c, boolean selected) {
-        List<Point> outline = px(SlabOutline.of(s, c, Tolerances.BUILDING).points());
-        brush.fill(outline, palette.wash(), 0.55);
-        brush.path(outline, true, selected ? 2.5 : 1.2, selected ? palette.brass() : palette.ink2());
-        for (Ring h : s.holes()) brush.path(px(h.points()), true, 1, palette.ink2());
+        List<List<Point>> rings = new ArrayList<>(List.of(px(SlabOutline.of(s, c, Tolerances.BUILDING).chords(CHORD))));
+        for (Ring h : s.holes()) rings.add(px(h.chords(CHORD)));
+        brush.fillEvenOdd(rings, palette.wash(), 0.55);
+        for (List<Point> r : rings) brush.path(r, true, selected ? 2.5 : 1.2, selected ? palette.brass() : palette.ink2());
     }
 
     private void opening(Opening o, Wall w, boolean selected) {
         int ink = palette.brass();
-        Ring ground = Solids.openingGround(o, w, -w.right(), w.left(), new Tolerances(0.02, 0.01, 0.04, 3, 0.005, 2.5));
-        List<Point> ring = px(ground.points());
+        Ring ground = Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING);
+        List<Point> ring = px(ground.corners());
         brush.fill(ring, palette.paper());
         brush.path(ring, true, selected ? 2.5 : 1.2, ink);
         switch (o.filling()) {
             case Opening.Filling.Window _ -> {
                 double mid = (w.left() - w.right()) / 2;
-                brush.path(px(w.reference().part(o.start(), o.end()).isStraight() ? List.of(w.reference().at(o.start(), mid), w.reference().at(o.end(), mid))
-                    : along(w.reference(), o.start(), o.end(), mid)), false, 1.2, ink);
+                brush.path(px(along(w.reference(), o.start(), o.end(), mid)), false, 1.2, ink);
             }
             case Opening.Filling.Door(boolean far, boolean left) -> leaf(o, w, far, left, ink);
             case Opening.Filling.Empty _ -> { }
@@ -99,8 +117,9 @@ public final class PlanPainter {
     }
 
     private static List<Point> along(Piece p, double from, double to, double left) {
+        int n = p.isStraight() ? 1 : 12;
         List<Point> out = new ArrayList<>();
-        for (int i = 0; i <= 12; i++) out.add(p.at(from + (to - from) * i / 12, left));
+        for (int i = 0; i <= n; i++) out.add(p.at(from + (to - from) * i / n, left));
         return out;
     }
 

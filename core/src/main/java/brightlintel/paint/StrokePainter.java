@@ -1,14 +1,17 @@
 package brightlintel.paint;
 
-import brightlintel.drawing.Entity;
+import brightlintel.clear.Cleared;
 import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
+import brightlintel.geom.Nurbs;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
@@ -35,7 +38,8 @@ public final class StrokePainter {
     /** @return false where it gave up */
     public static boolean paint(PlacedDrawing d, PlanView view, Look look, Raster r, BooleanSupplier stop) {
         Affine toPx = d.toBuilding().then(view.toPx());
-        for (Strokes.PictureMark p : d.strokes().pictures()) if (d.layerShown(p.layer())) Underlaid.paint(r, p.pixels(), p.map().then(toPx));
+        for (int i = 0; i < d.strokes().pictures().size(); i++)
+            if (d.cleared().pictureShown(i)) Underlaid.paint(r, d.strokes().pictures().get(i).pixels(), d.strokes().pictures().get(i).map().then(toPx));
         fills(d, toPx, look, r);
         if (stop.getAsBoolean()) return false;
         Bins bins = new Bins(d, toPx, r, stop);
@@ -53,8 +57,9 @@ public final class StrokePainter {
     /** Under the strokes, fainter than they are: a wash for a fill, thin lines for a pattern. Patterns too fine to be told apart become a wash. */
     private static void fills(PlacedDrawing d, Affine toPx, Look look, Raster r) {
         Fill fill = new Fill(r);
-        for (FillMark f : d.strokes().fills()) {
-            if (!d.layerShown(f.layer())) continue;
+        for (int n = 0; n < d.strokes().fills().size(); n++) {
+            FillMark f = d.strokes().fills().get(n);
+            if (!d.cleared().fillShown(n)) continue;
             int ink = Palette.mix(ink(f.colour(), f.layer(), look), look.palette.paper(), 0.35);
             boolean fine = f.lines().length > 0 && f.lines().length / 4.0 > 1.2 * heightPx(f, toPx);
             if (f.lines().length == 0 || fine) {
@@ -90,11 +95,8 @@ public final class StrokePainter {
     private static int[] inks(PlacedDrawing d, Look look) {
         Strokes s = d.strokes();
         int[] out = new int[s.size()];
-        boolean[] shown = new boolean[s.layers().size()];
-        for (int i = 0; i < shown.length; i++) shown[i] = d.layerShown(i);
         for (int i = 0; i < out.length; i++) {
-            int layer = s.layerOf(i);
-            out[i] = !shown[layer] ? -1 : ink(s.colourOf(i), layer, look);
+            out[i] = d.cleared().strokeShown(i) ? ink(s.colourOf(i), s.layerOf(i), look) : -1;
         }
         return out;
     }
@@ -119,8 +121,9 @@ public final class StrokePainter {
 
     private static void texts(PlacedDrawing d, Affine toPx, Look look, Raster r) {
         Brush brush = new Brush(r);
-        for (Strokes.TextMark t : d.strokes().texts()) {
-            if (!d.layerShown(t.layer())) continue;
+        for (int i = 0; i < d.strokes().texts().size(); i++) {
+            Strokes.TextMark t = d.strokes().texts().get(i);
+            if (!d.cleared().textShown(i)) continue;
             Affine m = t.map().then(toPx);
             double size = m.meanScale();
             Point at = m.apply(0, 0);
@@ -132,26 +135,24 @@ public final class StrokePainter {
     /** Words in line types. */
     private static void words(List<BrokenLines.Word> words, int[] ink, Raster r) {
         Brush brush = new Brush(r);
-        for (BrokenLines.Word w : words) if (ink[w.stroke()] >= 0) brush.text(w.text(), Affine.scale(1 / CAPITALS, 1 / CAPITALS).then(w.map()), Fonts.Weight.REGULAR, ink[w.stroke()]);
+        for (BrokenLines.Word w : words)
+            if (ink[w.stroke()] >= 0) brush.text(w.text(), Affine.scale(1 / CAPITALS, 1 / CAPITALS).then(w.map()), Fonts.Weight.REGULAR, ink[w.stroke()]);
     }
 
     /** Stored heights are those of capitals. */
     private static void text(Brush brush, Strokes.TextMark t, Affine m, int colour) {
         String[] lines = t.plain().split("\n");
-        double size = 1 / CAPITALS, step = 5.0 / 3;
-        double top = switch (t.upward()) {
-            case TOP -> -1;
-            case MIDDLE -> -0.5 + (lines.length - 1) * step / 2;
-            case BASE, BOTTOM -> t.entity() instanceof Entity.Text e && e.sort() == Entity.TextSort.MTEXT ? (lines.length - 1) * step : 0;
-        };
+        double size = 1 / CAPITALS;
         for (int i = 0; i < lines.length; i++) {
-            double width = brush.textWidth(lines[i], size, Fonts.Weight.REGULAR) * t.widthFactor();
+            double plain = brush.textWidth(lines[i], size, Fonts.Weight.REGULAR), factor = t.fits() > 0 && plain > 0 ? t.fits() / plain : t.widthFactor();
+            double width = plain * factor;
             double x = switch (t.across()) {
                 case LEFT, STRETCHED -> 0;
                 case CENTRE -> -width / 2;
                 case RIGHT -> -width;
             };
-            brush.text(lines[i], Affine.scale(size * t.widthFactor(), size).then(Affine.move(x, top - i * step)).then(m), Fonts.Weight.REGULAR, colour);
+            Affine place = Affine.scale(size * factor, size).then(Affine.move(x, t.firstLine() - i * Strokes.TextMark.STEP)).then(m);
+            brush.text(lines[i], place, Fonts.Weight.REGULAR, colour);
         }
     }
 
@@ -163,6 +164,7 @@ public final class StrokePainter {
         private final int[] first;
         private final int[] entries;
         private final BrokenLines broken;
+        private final Set<Integer> cutSplines = new HashSet<>();
         private float[] out;
         private int[] from;
         private int kept;
@@ -188,6 +190,7 @@ public final class StrokePainter {
         private void collect(PlacedDrawing d, Affine m, Raster r, BooleanSupplier stop) {
             Strokes s = d.strokes();
             int n = s.chords();
+            Cleared shown = d.cleared();
             boolean dashes = s.hasDashes();
             out = new float[4 * Math.min(n, 1 << 16)];
             from = new int[out.length / 4];
@@ -198,9 +201,41 @@ public final class StrokePainter {
                 double x0 = a * xy[4 * i] + c * xy[4 * i + 1] + tx, x1 = a * xy[4 * i + 2] + c * xy[4 * i + 3] + tx;
                 double y0 = b * xy[4 * i] + e * xy[4 * i + 1] + ty, y1 = b * xy[4 * i + 2] + e * xy[4 * i + 3] + ty;
                 int stroke = s.strokeOf(i);
-                if (x0 < 0 && x1 < 0 || x0 > r.width && x1 > r.width || y0 < 0 && y1 < 0 || y0 > r.height && y1 > r.height || !d.strokeShown(stroke)) {
+                boolean beside = x0 < 0 && x1 < 0 || x0 > r.width && x1 > r.width || y0 < 0 && y1 < 0 || y0 > r.height && y1 > r.height;
+                if (beside || !shown.strokeShown(stroke)) {
                     if (dashes) broken.pass(i);
-                } else if (!dashes || !broken.cut(i, x0, y0, x1, y1, (ax, ay, bx, by) -> keep(r, ax, ay, bx, by, stroke))) keep(r, x0, y0, x1, y1, stroke);
+                    continue;
+                }
+                BrokenLines.Sink sink = shown.strokeCut(stroke) ? cut(s, shown.stretches(stroke), i, m, x0, y0, x1, y1, r)
+                    : (ax, ay, bx, by) -> keep(r, ax, ay, bx, by, stroke);
+                if (!dashes || !broken.cut(i, x0, y0, x1, y1, sink)) sink.dash(x0, y0, x1, y1);
+            }
+        }
+
+        /** Takes parts of a chord and keeps what lies within the shown stretches of its stroke. Chords part lines and arcs evenly, but not splines. */
+        private BrokenLines.Sink cut(Strokes s, double[] stretches, int chord, Affine m, double x0, double y0, double x1, double y1, Raster r) {
+            int stroke = s.strokeOf(chord), first = s.firstChord(stroke), n = s.firstChord(stroke + 1) - first;
+            if (s.curveOf(stroke) instanceof Nurbs spline) {
+                if (cutSplines.add(stroke)) for (int k = 0; k < stretches.length; k += 2) sampled(spline, stretches[k], stretches[k + 1], n, m, r, stroke);
+                return (_, _, _, _) -> { };
+            }
+            double dx = x1 - x0, dy = y1 - y0, l2 = dx * dx + dy * dy;
+            return (ax, ay, bx, by) -> {
+                double from = l2 > 0 ? ((ax - x0) * dx + (ay - y0) * dy) / l2 : 0, to = l2 > 0 ? ((bx - x0) * dx + (by - y0) * dy) / l2 : 1;
+                for (int k = 0; k < stretches.length; k += 2) {
+                    double lo = Math.max(from, stretches[k] * n - (chord - first)), hi = Math.min(to, stretches[k + 1] * n - (chord - first));
+                    if (lo < hi) keep(r, x0 + dx * lo, y0 + dy * lo, x0 + dx * hi, y0 + dy * hi, stroke);
+                }
+            };
+        }
+
+        private void sampled(Nurbs c, double from, double to, int chords, Affine m, Raster r, int stroke) {
+            int n = Math.max(8, (int) Math.ceil(2 * chords * (to - from)));
+            Point a = m.apply(c.at(from));
+            for (int i = 1; i <= n; i++) {
+                Point b = m.apply(c.at(from + (to - from) * i / n));
+                keep(r, a.x(), a.y(), b.x(), b.y(), stroke);
+                a = b;
             }
         }
 

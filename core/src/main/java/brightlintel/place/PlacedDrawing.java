@@ -1,60 +1,60 @@
 package brightlintel.place;
 
 import brightlintel.building.StrokeRef;
+import brightlintel.building.Support;
 import brightlintel.building.Underlay;
-import brightlintel.drawing.EntityKey;
+import brightlintel.clear.Cleared;
 import brightlintel.drawing.Strokes;
+import brightlintel.find.Finder;
+import brightlintel.find.Found;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
+import brightlintel.geom.CurveMath;
 import brightlintel.geom.Point;
-import brightlintel.geom.SegmentIndex;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.IntConsumer;
 
-/** Queries come in metres and are taken into the strokes' own units: unit, turn and datum change a map, not a million strokes. */
+/**
+ * A drawing in its place, cleared. Queries come in metres and are taken into the strokes' own units: unit, turn and datum change a map, not a
+ * million strokes.
+ */
 public final class PlacedDrawing {
     private final Underlay underlay;
     private final Strokes strokes;
     private final Affine toBuilding;
     private final Affine toFile;
-    private final boolean[] shown;
-    private final Centres centres;
+    private final Cleared cleared;
+    private final Finder finder;
     private Extent extent;
 
-    public PlacedDrawing(Underlay underlay, Strokes strokes, Centres centres) {
-        this.underlay = underlay;
-        this.strokes = strokes;
-        this.centres = centres;
-        toBuilding = underlay.placement().from(strokes.origin());
-        toFile = toBuilding.inverse();
-        shown = new boolean[strokes.layers().size()];
-        for (int i = 0; i < shown.length; i++) shown[i] = !underlay.clearing().hides(strokes.layers().get(i).name());
+    public PlacedDrawing(Underlay underlay, Strokes strokes, Finder finder) {
+        this(underlay, strokes, finder, Cleared.of(underlay, strokes, finder));
     }
 
-    /** Centres of arcs and circles, findable near themselves. Built once a drawing. */
-    public static final class Centres {
-        private final int[] strokeOf;
-        private final SegmentIndex index;
+    /** @param cleared of the same underlay: worked out once for all its places */
+    private PlacedDrawing(Underlay underlay, Strokes strokes, Finder finder, Cleared cleared) {
+        this.underlay = underlay;
+        this.strokes = strokes;
+        this.finder = finder;
+        this.cleared = cleared;
+        toBuilding = underlay.placement().from(strokes.origin());
+        toFile = toBuilding.inverse();
+    }
 
-        public Centres(Strokes s) {
-            List<double[]> found = new ArrayList<>();
-            List<Integer> from = new ArrayList<>();
-            for (int i = 0; i < s.size(); i++)
-                if (!s.isStraight(i) && s.curveOf(i) instanceof Curve.EllipticArc a) {
-                    found.add(new double[] {a.centre().x(), a.centre().y(), a.centre().x(), a.centre().y()});
-                    from.add(i);
-                }
-            double[] xy = new double[4 * found.size()];
-            for (int i = 0; i < found.size(); i++) System.arraycopy(found.get(i), 0, xy, 4 * i, 4);
-            strokeOf = from.stream().mapToInt(Integer::intValue).toArray();
-            index = SegmentIndex.of(xy);
-        }
+    /** The same drawing after a decision; what the decision leaves alone is not worked out again. */
+    public PlacedDrawing with(Underlay u) {
+        boolean same = u.clearing().equals(underlay.clearing()) && u.cutOut().equals(underlay.cutOut());
+        PlacedDrawing out = new PlacedDrawing(u, strokes, finder, same ? cleared : Cleared.of(u, strokes, finder));
+        // moved, scaled or mirrored along its axes, an upright box stays the box of the same strokes
+        if (same && u.placement().turn().value().equals(underlay.placement().turn().value()))
+            out.extent = extentIfKnown().map(e -> new Extent(e.main().mapped(toFile.then(out.toBuilding)), e.strays(), e.strokes())).orElse(null);
+        return out;
     }
 
     public Underlay underlay() {
@@ -65,42 +65,73 @@ public final class PlacedDrawing {
         return strokes;
     }
 
+    public Finder finder() {
+        return finder;
+    }
+
+    /** What of it is shown. */
+    public Cleared cleared() {
+        return cleared;
+    }
+
     /** From the strokes' shifted file units to metres. */
     public Affine toBuilding() {
         return toBuilding;
     }
 
-    public boolean layerShown(int layer) {
-        return shown[layer];
-    }
-
-    public boolean strokeShown(int stroke) {
-        return shown[strokes.layerOf(stroke)];
-    }
-
+    /** The whole curve, whatever of it is shown. */
     public Curve curve(int stroke) {
         return strokes.curveOf(stroke).mapped(toBuilding);
     }
 
-    /** Chords near a place, of shown layers; each once, in rising order. */
+    /** A stroke as points joined by its chords, metres. */
+    public List<Point> points(int stroke) {
+        List<Point> out = new ArrayList<>();
+        for (int c = strokes.firstChord(stroke); c < strokes.firstChord(stroke + 1); c++) out.add(chordStart(c));
+        out.add(chordEnd(strokes.firstChord(stroke + 1) - 1));
+        return out;
+    }
+
+    /** The shown parts of a stroke. */
+    public List<Curve> shownCurves(int stroke) {
+        Curve whole = curve(stroke);
+        if (!cleared.strokeShown(stroke)) return List.of();
+        if (!cleared.strokeCut(stroke)) return List.of(whole);
+        List<Curve> out = new ArrayList<>();
+        double[] s = cleared.stretches(stroke);
+        for (int i = 0; i < s.length; i += 2) out.add(whole.part(s[i], s[i + 1]));
+        return out;
+    }
+
+    /** Chords near a place, of strokes that are shown at least in part; each once, in rising order. */
     public void chordsNear(Point at, double radius, IntConsumer hit) {
         strokes.chordsIn(Box.around(at, radius).mapped(toFile), c -> {
-            if (strokeShown(strokes.strokeOf(c))) hit.accept(c);
+            if (cleared.strokeShown(strokes.strokeOf(c))) hit.accept(c);
         });
     }
 
     /** Where the shown plan is, metres; computed once. */
     public synchronized Extent extent() {
-        if (extent == null) extent = Extent.of(strokes, this::strokeShown, toBuilding);
+        if (extent == null) extent = Extent.of(strokes, cleared, toBuilding);
         return extent;
     }
 
-    /** Shown strokes with a chord near a place, nearest first. */
+    /** Without working it out. */
+    public synchronized Optional<Extent> extentIfKnown() {
+        return Optional.ofNullable(extent);
+    }
+
+    /** Strokes shown near a place, nearest first. */
     public List<Integer> strokesNear(Point at, double radius) {
         Map<Integer, Double> nearest = new HashMap<>();
         chordsNear(at, radius, c -> {
             double d = distance(c, at);
             if (d <= radius) nearest.merge(strokes.strokeOf(c), d, Math::min);
+        });
+        nearest.entrySet().removeIf(e -> {
+            if (!cleared.strokeCut(e.getKey())) return false;
+            e.setValue(shownCurves(e.getKey()).stream().mapToDouble(c -> c.at(CurveMath.nearest(c, at)).distance(at)).min().orElse(Double.POSITIVE_INFINITY));
+            return e.getValue() > radius;
         });
         return nearest.keySet().stream().sorted(Comparator.comparingDouble((Integer s) -> nearest.get(s)).thenComparing(s -> s)).toList();
     }
@@ -123,24 +154,33 @@ public final class PlacedDrawing {
     /** Arcs whose centre lies near a place. */
     public List<Integer> arcsCentredNear(Point at, double radius) {
         List<Integer> out = new ArrayList<>();
-        centres.index.query(Box.around(at, radius).mapped(toFile), i -> {
-            if (strokeShown(centres.strokeOf[i])) out.add(centres.strokeOf[i]);
+        finder.arcsCentredIn(Box.around(at, radius).mapped(toFile), s -> {
+            if (cleared.strokeShown(s)) out.add(s);
         });
         return out;
     }
 
-    /** The name of a stroke that survives saving. */
-    public StrokeRef ref(int stroke, double from, double to) {
-        LinkedList<StrokeRef.Step> path = new LinkedList<>();
-        for (Strokes.Path p = strokes.pathOf(stroke); p != null; p = p.outer()) path.addFirst(new StrokeRef.Step(p.insert(), p.row(), p.column()));
-        EntityKey key = strokes.entityOf(stroke).key();
-        return new StrokeRef(underlay.sha256(), underlay.space(), path, key, strokes.pieceOf(stroke), from, to);
+    /** Texts, fills and pictures shown near a place, by {@link Strokes#mark(int)}. */
+    public List<Integer> marksNear(Point at, double radius) {
+        List<Integer> out = new ArrayList<>();
+        finder.marksIn(Box.around(at, radius).mapped(toFile), m -> {
+            if (cleared.markShown(m)) out.add(m);
+        });
+        return out;
     }
 
-    /** The stroke of a name, or -1 where the drawing has none such. */
-    public int find(StrokeRef ref) {
-        for (int i = 0; i < strokes.size(); i++)
-            if (strokes.pieceOf(i) == ref.piece() && strokes.entityOf(i).key().equals(ref.entity()) && ref(i, ref.from(), ref.to()).equals(ref)) return i;
-        return -1;
+    /** The name of a part of a stroke, that survives saving. */
+    public StrokeRef ref(int stroke, double from, double to) {
+        return finder.ref(stroke, from, to);
+    }
+
+    /** A stroke as what an element stands on. */
+    public Support support(int stroke, double from, double to, Support.Face face, double distance) {
+        return new Support(underlay.id(), ref(stroke, from, to), face, distance);
+    }
+
+    /** The stroke that an element stands on, in this revision of the file. */
+    public Optional<Found> find(Support s) {
+        return s.drawn() instanceof StrokeRef r ? finder.find(r) : Optional.empty();
     }
 }

@@ -1,8 +1,11 @@
 package brightlintel.read;
 
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.read.dwg.DwgReader;
+import brightlintel.read.dxf.DxfReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,7 +21,12 @@ public final class DrawingReader {
 
     /** @param beside finds the files that the drawing refers to */
     public static RawDrawing read(Path file, Beside beside, ReadLimits limits, Progress progress) throws IOException {
-        return References.resolve(alone(file, true, limits, progress), file, beside, limits, progress);
+        return read(file, file, beside, limits, progress);
+    }
+
+    /** @param named where the file lies that these bytes were copied from: a drawing that refers to itself is told by it */
+    public static RawDrawing read(Path bytes, Path named, Beside beside, ReadLimits limits, Progress progress) throws IOException {
+        return References.resolve(alone(bytes, true, limits, progress), named, beside, limits, progress);
     }
 
     /** Without its hash: for a look that keeps nothing. */
@@ -30,14 +38,15 @@ public final class DrawingReader {
         check(file, limits);
         Format format = Sniffer.sniff(file);
         return switch (format) {
-            case DXF, DXF_BINARY -> brightlintel.read.dxf.DxfReader.read(file, format, hash, limits, progress);
-            case DWG -> brightlintel.read.dwg.DwgReader.read(file, hash, limits, progress);
+            case DXF, DXF_BINARY -> DxfReader.read(file, format, hash, limits, progress);
+            case DWG -> DwgReader.read(file, hash, limits, progress);
             case PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
             case PROJECT, UNKNOWN -> throw new Refused(Refused.Why.NOT_A_DRAWING, file.getFileName());
         };
     }
 
-    private static void check(Path file, ReadLimits limits) throws IOException {
+    /** Before its bytes are looked at. @throws Refused where there is no such file, or none that may be read */
+    public static void check(Path file, ReadLimits limits) throws IOException {
         Path name = file.getFileName() == null ? file : file.getFileName();
         if (!Files.exists(file)) throw new Refused(Refused.Why.MISSING, name);
         if (Files.isDirectory(file)) throw new Refused(Refused.Why.FOLDER, name);

@@ -1,5 +1,6 @@
 package brightlintel.read;
 
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Block;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Companions;

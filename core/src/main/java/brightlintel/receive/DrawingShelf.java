@@ -6,15 +6,18 @@ import brightlintel.building.Underlay;
 import brightlintel.drawing.External;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
+import brightlintel.edit.Receiving;
+import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.Beside;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
 import brightlintel.store.Originals;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,57 +25,102 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** Reads each file once and keeps what came of it. Safe to use from several threads. */
+/**
+ * Reads each file once, for all its spaces, and keeps what came of it as long as there is room. Two who want the same at once get the same. Safe to
+ * use from several threads.
+ */
 public final class DrawingShelf {
+    /** Of the memory that there is. What is on the board is held by the board as well. */
+    private static final double SHARE = 0.35;
+    /** Entities in memory against bytes in the file, about. */
+    private static final int UNFOLDED = 2;
     private final Originals originals;
-    private final Map<Key, Shelved> shelf = new ConcurrentHashMap<>();
+    private final Shelf<String, RawDrawing> files;
+    private final Shelf<Key, Shelved> spaces;
+    private final Map<String, Object> reading = new ConcurrentHashMap<>();
 
     private record Key(String sha256, SpaceKey space) { }
 
-    /** A drawing, flattened, with what finding needs. */
-    public record Shelved(RawDrawing drawing, Strokes strokes, PlacedDrawing.Centres centres) { }
+    /** One space of a drawing, flattened, with what finding needs. */
+    public record Shelved(RawDrawing drawing, SpaceKey space, Strokes strokes, Finder finder) {
+        public Receiving.Arrival arrival() {
+            return new Receiving.Arrival(drawing, space, strokes, finder);
+        }
+    }
 
     public DrawingShelf(Originals originals) {
+        this(originals, (long) (SHARE * Runtime.getRuntime().maxMemory()));
+    }
+
+    /** @param most bytes that read drawings may take, about */
+    DrawingShelf(Originals originals, long most) {
         this.originals = originals;
+        this.files = new Shelf<>(most / 3);
+        this.spaces = new Shelf<>(most - most / 3);
     }
 
     public Originals originals() {
         return originals;
     }
 
-    /** Reads a file from outside and keeps its bytes. Nothing is kept of a file that is refused. */
+    /**
+     * Takes a file from outside: its bytes first, then reads what was taken, so that a file that changes meanwhile is one or the other and not a bit of
+     * both. Nothing is kept of a file that is refused.
+     */
     public Shelved take(Path file, Progress progress) throws IOException {
-        RawDrawing d = DrawingReader.read(file, ReadLimits.DEFAULT, progress);
-        Shelved s = shelve(d, new SpaceKey.Model(), progress);
-        if (!originals.has(d.sha256())) originals.keep(file);
-        Beside beside = Beside.of(file);
-        for (External e : d.companions().files()) if (!originals.has(e.sha256())) originals.keep(beside.find(e.path()).file());
-        originals.keepBeside(d.sha256(), d.companions().files());
-        return s;
+        DrawingReader.check(file, ReadLimits.DEFAULT);
+        Originals.Taken taken = originals.take(file);
+        try {
+            Beside beside = Beside.of(file);
+            RawDrawing d = DrawingReader.read(taken.path(), file, beside, ReadLimits.DEFAULT, progress);
+            for (External e : d.companions().files()) if (!originals.has(e.sha256())) originals.keep(beside.find(e.path()).file(), e.sha256());
+            originals.keepBeside(d.sha256(), d.companions().files());
+            files.put(d.sha256(), d, weight(d.sha256()));
+            return flattened(d, new SpaceKey.Model(), progress);
+        } catch (IOException | RuntimeException | Error refused) {
+            if (taken.isNew()) originals.drop(taken.sha256());
+            throw refused;
+        }
     }
 
-    private Shelved shelve(RawDrawing d, SpaceKey space, Progress progress) {
+    private long weight(String sha256) throws IOException {
+        return UNFOLDED * Files.size(originals.path(sha256));
+    }
+
+    private Shelved flattened(RawDrawing d, SpaceKey space, Progress progress) {
+        Optional<Shelved> there = spaces.get(new Key(d.sha256(), space));
+        if (there.isPresent()) return there.get();
         Strokes strokes = Flattening.of(d, space, ReadLimits.DEFAULT, progress);
-        Shelved s = new Shelved(d, strokes, new PlacedDrawing.Centres(strokes));
-        shelf.put(new Key(d.sha256(), space), s);
+        Shelved s = new Shelved(d, space, strokes, new Finder(d.sha256(), space, strokes));
+        spaces.put(new Key(d.sha256(), space), s, strokes.weight());
         return s;
     }
 
     /** What is there already, without reading. */
     public Optional<Shelved> has(Underlay u) {
-        return Optional.ofNullable(shelf.get(new Key(u.sha256(), u.space())));
+        return spaces.get(new Key(u.sha256(), u.space()));
     }
 
     /** Reads from the originals where needed. */
     public Shelved of(Underlay u, Progress progress) throws IOException {
-        Optional<Shelved> there = has(u);
-        if (there.isPresent()) return there.get();
-        return shelve(DrawingReader.read(originals.path(u.sha256()), Beside.kept(originals.beside(u.sha256())), ReadLimits.DEFAULT, progress), u.space(), progress);
+        return of(u.sha256(), u.space(), progress);
+    }
+
+    public Shelved of(String sha256, SpaceKey space, Progress progress) throws IOException {
+        synchronized (reading.computeIfAbsent(sha256, _ -> new Object())) {
+            Optional<Shelved> there = spaces.get(new Key(sha256, space));
+            if (there.isPresent()) return there.get();
+            Optional<RawDrawing> read = files.get(sha256);
+            RawDrawing d = read.isPresent() ? read.get()
+                : DrawingReader.read(originals.path(sha256), Beside.kept(originals.beside(sha256)), ReadLimits.DEFAULT, progress);
+            if (read.isEmpty()) files.put(sha256, d, weight(sha256));
+            return flattened(d, space, progress);
+        }
     }
 
     public PlacedDrawing placed(Underlay u, Progress progress) throws IOException {
         Shelved s = of(u, progress);
-        return new PlacedDrawing(u, s.strokes(), s.centres());
+        return new PlacedDrawing(u, s.strokes(), s.finder());
     }
 
     public List<PlacedDrawing> placed(Project p, StoreyId on, Progress progress) throws IOException {

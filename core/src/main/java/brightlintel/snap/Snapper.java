@@ -2,6 +2,7 @@ package brightlintel.snap;
 
 import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
+import brightlintel.geom.Nurbs;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
@@ -74,16 +75,18 @@ public final class Snapper {
         void drawing(PlacedDrawing d) {
             List<Integer> strokes = d.strokesNear(pointer, radius);
             List<Curve> curves = new ArrayList<>();
-            for (int s : strokes) {
-                Curve c = d.curve(s);
-                curves.add(c);
-                along(c, SnapSource.DRAWING, List.of(new Snap.Hit(d, s)));
-            }
+            List<Integer> of = new ArrayList<>();
+            for (int s : strokes)
+                for (Curve c : d.shownCurves(s)) {
+                    curves.add(c);
+                    of.add(s);
+                    along(c, SnapSource.DRAWING, List.of(new Snap.Hit(d, s)));
+                }
             for (int s : d.arcsCentredNear(pointer, radius))
                 if (d.curve(s) instanceof Curve.EllipticArc a) offer(SnapKind.CENTRE, SnapSource.DRAWING, a.centre(), List.of(new Snap.Hit(d, s)));
             if (!settings.on().contains(SnapKind.CROSSING)) return;
             for (int i = 0; i < Math.min(CROSSED, curves.size()); i++)
-                for (int k = 0; k < i; k++) crossing(d, strokes.get(i), curves.get(i), strokes.get(k), curves.get(k));
+                for (int k = 0; k < i; k++) crossing(d, of.get(i), curves.get(i), of.get(k), curves.get(k));
         }
 
         private void along(Curve c, SnapSource source, List<Snap.Hit> hits) {
@@ -91,7 +94,7 @@ public final class Snapper {
             if (!whole) {
                 offer(SnapKind.END, source, c.first(), hits);
                 offer(SnapKind.END, source, c.last(), hits);
-                if (!(c instanceof brightlintel.geom.Nurbs)) offer(SnapKind.MIDDLE, source, c.at(0.5), hits);
+                if (!(c instanceof Nurbs)) offer(SnapKind.MIDDLE, source, c.at(0.5), hits);
             } else for (int q = 0; q < 4; q++) offer(SnapKind.MIDDLE, source, c.at(q / 4.0), hits);
             double t = CurveMath.nearest(c, pointer);
             offer(SnapKind.ON_STROKE, source, c.at(t), hits);
@@ -126,7 +129,7 @@ public final class Snapper {
         void model() {
             for (Point p : scene.corners) offer(SnapKind.MODEL_CORNER, SnapSource.MODEL, p, List.of());
             for (Piece e : scene.edges) {
-                if (!brightlintel.geom.Box.of(e.isStraight() ? List.of(e.a(), e.b()) : e.points(0.05)).grown(radius).holds(pointer)) continue;
+                if (!e.box().grown(radius).holds(pointer)) continue;
                 if (e.distance(pointer) > radius) continue;
                 Curve c = e.curve();
                 offer(SnapKind.MIDDLE, SnapSource.MODEL, c.at(0.5), List.of());

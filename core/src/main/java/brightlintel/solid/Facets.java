@@ -3,6 +3,7 @@ package brightlintel.solid;
 import brightlintel.geom.Point;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -39,12 +40,22 @@ final class Facets {
 
     /** Upright face over a -> b; outside is to the right of a -> b. */
     void upright(Point a, Point b, double z0, double z1) {
-        triangle(a, z0, b, z0, b, z1);
-        triangle(a, z0, b, z1, a, z1);
+        upright(a, b, z0, z1, z1);
+    }
+
+    /** The same with a sloping upper edge. */
+    void upright(Point a, Point b, double z0, double za, double zb) {
+        triangle(a, z0, b, z0, b, zb);
+        triangle(a, z0, b, zb, a, za);
     }
 
     /** Level face; the outline counter-clockwise, holes either way. */
     void level(List<Point> outline, List<List<Point>> holes, double z, boolean up) {
+        face(outline, holes, _ -> z, up);
+    }
+
+    /** A face seen from above or below, at the height that each of its corners has. */
+    void face(List<Point> outline, List<List<Point>> holes, ToDoubleFunction<Point> z, boolean up) {
         Geometry parts;
         try {
             parts = PolygonTriangulator.triangulate(FACTORY.createPolygon(ring(outline), holes.stream().map(Facets::ring).toArray(LinearRing[]::new)));
@@ -55,8 +66,9 @@ final class Facets {
         for (int i = 0; i < parts.getNumGeometries(); i++) {
             Coordinate[] c = parts.getGeometryN(i).getCoordinates();
             Point p = point(c[0]), q = point(c[1]), r = point(c[2]);
-            if (q.minus(p).cross(r.minus(p)) > 0 == up) triangle(p, z, q, z, r, z);
-            else triangle(p, z, r, z, q, z);
+            double zp = z.applyAsDouble(p), zq = z.applyAsDouble(q), zr = z.applyAsDouble(r);
+            if (q.minus(p).cross(r.minus(p)) > 0 == up) triangle(p, zp, q, zq, r, zr);
+            else triangle(p, zp, r, zr, q, zq);
         }
     }
 

@@ -1,17 +1,20 @@
 package brightlintel.solid;
 
 import brightlintel.building.Contents;
+import brightlintel.geom.Angles;
+import brightlintel.building.TopLine;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.Heights;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Slab;
-import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
-import brightlintel.trace.SlabOutline;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,87 +28,40 @@ public final class Solids {
 
     public static List<Body> of(Project p, StoreyId id, Tolerances tol) {
         Contents c = p.on(id);
-        Storey storey = p.storey(id).orElseThrow();
+        Heights heights = Heights.of(p, id);
         Footprints f = Footprints.of(c.walls(), tol);
         List<Body> out = new ArrayList<>();
-        for (Wall w : c.walls()) {
-            double base = storey.level().value() + w.base(), height = p.heightOf(id, w);
-            List<Opening> openings = c.openingsIn(w.id());
-            out.add(wall(w, id, f.of(w.id()), openings, base, height));
-            for (Opening o : openings) if (!(o.filling() instanceof Opening.Filling.Empty)) out.add(filling(o, w, id, base, tol));
-        }
-        for (Slab s : c.slabs()) out.add(slab(s, id, SlabOutline.of(s, c, tol), storey.level().value() + s.topOffset()));
+        for (StoreyElement e : c.elements())
+            switch (e) {
+                case Wall w -> out.add(wall(w, id, f.of(w.id()), c.openingsIn(w.id()), heights.of(w.base()), heights.top(w)));
+                case Opening o -> c.wall(o.wall()).filter(_ -> !(o.filling() instanceof Opening.Filling.Empty))
+                    .ifPresent(w -> out.add(filling(o, w, id, heights.of(w.base()), tol)));
+                case Slab s -> out.add(slab(s, id, SlabOutline.of(s, c, tol), heights.of(s.top()), tol));
+            }
         return out;
     }
 
     /** Cubic metres of a wall, its openings taken out. */
-    public static double volume(Wall w, List<Ring> rings, List<Opening> openings, double height) {
+    public static double volume(Wall w, List<Ring> rings, List<Opening> openings, TopLine top) {
         double sum = 0;
-        for (Ring r : rings)
-            for (Slices.Slice s : Slices.of(w, r, openings, height))
-                for (double[] z : s.solid()) sum += Slices.area(s.outline(), w) * (z[1] - z[0]);
+        for (Ring r : rings) for (Slices.Slice s : Slices.of(w, r, openings, top)) sum += Slices.volume(s, w, top);
         return sum;
     }
 
-    private static Body wall(Wall w, StoreyId on, List<Ring> rings, List<Opening> openings, double base, double height) {
+    /** @param base above the project's ±0.00 */
+    public static Body wall(Wall w, StoreyId on, List<Ring> rings, List<Opening> openings, double base, TopLine top) {
         Facets f = new Facets();
         for (Ring r : rings) {
-            List<Slices.Slice> slices = Slices.of(w, r, openings, height);
+            List<Slices.Slice> slices = Slices.of(w, r, openings, top);
             for (int i = 0; i < slices.size(); i++)
-                slice(w, slices.get(i), i > 0 ? slices.get(i - 1) : null, i + 1 < slices.size() ? slices.get(i + 1) : null, base, height, f);
+                new WallFaces(w, base, top, f).slice(slices.get(i), i > 0 ? slices.get(i - 1) : null, i + 1 < slices.size() ? slices.get(i + 1) : null);
         }
         return new Body(w.id(), on, Body.Matter.WALL, f.triangles(), f.edges());
     }
 
-    private static void slice(Wall w, Slices.Slice s, Slices.Slice before, Slices.Slice after, double base, double height, Facets f) {
-        List<Point> flat = s.outline();
-        List<Point> plan = flat.stream().map(q -> w.reference().at(q.x(), q.y())).toList();
-        for (double[] z : s.solid()) {
-            double z0 = base + z[0], z1 = base + z[1];
-            f.level(plan, List.of(), z1, true);
-            f.level(plan, List.of(), z0, false);
-            for (int i = 0; i < plan.size(); i++) {
-                int k = (i + 1) % plan.size();
-                boolean startCut = before != null && flat.get(i).x() == s.from() && flat.get(k).x() == s.from();
-                boolean endCut = after != null && flat.get(i).x() == s.to() && flat.get(k).x() == s.to();
-                if (startCut || endCut) reveal(plan.get(i), plan.get(k), z, (startCut ? before : after).solid(), base, height, f);
-                else {
-                    f.upright(plan.get(i), plan.get(k), z0, z1);
-                    f.edge(plan.get(i), z0, plan.get(k), z0);
-                    f.edge(plan.get(i), z1, plan.get(k), z1);
-                    if (bends(plan, i) && !onCut(flat.get(i), s, before, after)) f.edge(plan.get(i), z0, plan.get(i), z1);
-                }
-            }
-        }
-    }
-
-    private static boolean onCut(Point p, Slices.Slice s, Slices.Slice before, Slices.Slice after) {
-        return before != null && p.x() == s.from() || after != null && p.x() == s.to();
-    }
-
-    private static boolean bends(List<Point> plan, int i) {
+    static boolean bends(List<Point> plan, int i) {
         Point a = plan.get((i + plan.size() - 1) % plan.size()), b = plan.get(i), c = plan.get((i + 1) % plan.size());
-        return Math.abs(brightlintel.geom.Angles.signed(c.minus(b).angle() - b.minus(a).angle())) > BEND;
-    }
-
-    /** The part of a cut where this side is solid and the other is not. */
-    private static void reveal(Point a, Point b, double[] z, List<double[]> other, double base, double height, Facets f) {
-        double from = z[0];
-        List<double[]> gaps = new ArrayList<>();
-        for (double[] o : other) {
-            double lo = Math.max(o[0], z[0]), hi = Math.min(o[1], z[1]);
-            if (hi <= lo) continue;
-            if (lo > from) gaps.add(new double[] {from, lo});
-            from = Math.max(from, hi);
-        }
-        if (from < z[1]) gaps.add(new double[] {from, z[1]});
-        for (double[] g : gaps) {
-            f.upright(a, b, base + g[0], base + g[1]);
-            f.edge(a, base + g[0], a, base + g[1]);
-            f.edge(b, base + g[0], b, base + g[1]);
-            if (g[0] > 0) f.edge(a, base + g[0], b, base + g[0]);
-            if (g[1] < height) f.edge(a, base + g[1], b, base + g[1]);
-        }
+        return Math.abs(Angles.signed(c.minus(b).angle() - b.minus(a).angle())) > BEND;
     }
 
     private static Body filling(Opening o, Wall w, StoreyId on, double base, Tolerances tol) {
@@ -118,7 +74,8 @@ public final class Solids {
 
     /** The ground of an opening between two offsets to the left of the reference; counter-clockwise. */
     public static Ring openingGround(Opening o, Wall w, double right, double left, Tolerances tol) {
-        int n = w.reference().isStraight() ? 1 : Math.max(2, (int) Math.ceil(w.reference().chords(tol.chordError(), right) * o.width().value() / w.length()));
+        int n = w.reference().isStraight() ? 1
+            : Math.max(2, (int) Math.ceil(w.reference().chords(tol.chordError(), right) * o.width().value() / w.length()));
         List<Point> out = new ArrayList<>();
         for (int i = 0; i <= n; i++) out.add(w.reference().at(o.start() + o.width().value() * i / n, right));
         for (int i = n; i >= 0; i--) out.add(w.reference().at(o.start() + o.width().value() * i / n, left));
@@ -126,21 +83,21 @@ public final class Solids {
     }
 
     private static void prism(Ring ring, double z0, double z1, Facets f) {
-        List<Point> p = ring.points();
+        List<Point> p = ring.corners();
         f.level(p, List.of(), z1, true);
         f.level(p, List.of(), z0, false);
         sides(p, z0, z1, f);
     }
 
-    private static Body slab(Slab s, StoreyId on, Ring outline, double top) {
+    private static Body slab(Slab s, StoreyId on, Ring outline, double top, Tolerances tol) {
         Facets f = new Facets();
         double bottom = top - s.thickness().value();
-        List<List<Point>> holes = s.holes().stream().map(Ring::points).toList();
-        List<Point> p = outline.counterClockwise().points();
+        List<List<Point>> holes = s.holes().stream().map(h -> h.counterClockwise().reversed().chords(tol.chordError())).toList();
+        List<Point> p = outline.counterClockwise().chords(tol.chordError());
         f.level(p, holes, top, true);
         f.level(p, holes, bottom, false);
         sides(p, bottom, top, f);
-        for (Ring h : s.holes()) sides(h.counterClockwise().reversed().points(), bottom, top, f);
+        for (List<Point> h : holes) sides(h, bottom, top, f);
         return new Body(s.id(), on, Body.Matter.SLAB, f.triangles(), f.edges());
     }
 

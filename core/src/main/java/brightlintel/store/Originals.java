@@ -3,6 +3,7 @@ package brightlintel.store;
 import brightlintel.drawing.External;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -13,6 +14,8 @@ import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The bytes of received files under their hash, in a folder of their own; never changed once there. */
@@ -38,6 +41,30 @@ public final class Originals {
 
     public boolean has(String sha256) {
         return Files.isRegularFile(path(sha256));
+    }
+
+    /** A file whose bytes are here. @param isNew they were not before */
+    public record Taken(String sha256, Path path, boolean isNew) { }
+
+    public Taken take(Path file) throws IOException {
+        try (Stream<Path> there = Files.list(folder)) {
+            Set<String> before = there.map(f -> f.getFileName().toString()).collect(Collectors.toSet());
+            String sha = keep(file);
+            return new Taken(sha, path(sha), !before.contains(sha));
+        }
+    }
+
+    /** Of a file that was taken and then refused. */
+    public void drop(String sha256) throws IOException {
+        Files.deleteIfExists(path(sha256));
+    }
+
+    /** @throws IOException if the file has other bytes than those that were read: it changed meanwhile */
+    public void keep(Path file, String sha256) throws IOException {
+        String found = keep(file);
+        if (found.equals(sha256)) return;
+        drop(found);
+        throw new FileSystemException(file.toString(), null, "it changed while it was read");
     }
 
     /** @return its hash */

@@ -3,15 +3,13 @@ package brightlintel.store;
 import brightlintel.building.Project;
 import brightlintel.building.Source;
 import java.io.BufferedInputStream;
-import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
+import java.time.LocalDateTime;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.zip.CRC32;
@@ -29,21 +27,16 @@ public final class ProjectFile {
     private static final String DOCUMENT = "project.json";
     private static final String ORIGINALS = "originals/";
     private static final long LARGEST_DOCUMENT = 512L << 20;
-    private static final java.time.LocalDateTime NO_TIME = java.time.LocalDateTime.of(1980, 1, 1, 0, 0);
+    private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
 
     private ProjectFile() { }
 
     public static void save(Project p, Originals originals, Path file) throws IOException {
         Path target = file.toAbsolutePath();
-        Path fresh = target.resolveSibling(target.getFileName() + ".new");
-        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(fresh))) {
+        Replacing.write(target, out -> {
             write(p, originals, out);
-        }
-        try (FileChannel c = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
-            c.force(true);
-        }
-        if (Files.exists(target)) Files.copy(target, lastGood(target), StandardCopyOption.REPLACE_EXISTING);
-        Files.move(fresh, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            if (Files.exists(target)) Files.copy(target, lastGood(target), StandardCopyOption.REPLACE_EXISTING);
+        });
     }
 
     /** The state before the last save. */
@@ -80,20 +73,29 @@ public final class ProjectFile {
         return out;
     }
 
-    /** Originals go into the store given; what is wrong with the file is said, and nothing is changed. */
-    public static Project open(Path file, Originals into) throws IOException {
+    /**
+     * Originals go into the store given; what is wrong with the file is said, and nothing is changed.
+     *
+     * @param groundName of a storey to be added where the file has none
+     */
+    public static Opened open(Path file, Originals into, String groundName) throws IOException {
         if (!Files.isRegularFile(file)) throw new NotOpened(NotOpened.Why.MISSING, null, file.getFileName());
         try (ZipFile zip = new ZipFile(file.toFile())) {
             ZipEntry doc = zip.getEntry(DOCUMENT);
             if (doc == null) throw new NotOpened(NotOpened.Why.NOT_A_PROJECT, null, file.getFileName());
             if (doc.getSize() > LARGEST_DOCUMENT) throw new NotOpened(NotOpened.Why.DAMAGED, null, file.getFileName(), DOCUMENT);
-            Project p = document(file, checked(zip, doc));
-            for (String sha : hashes(p)) original(zip, sha, file, into);
-            for (Source s : p.sources()) for (Source.Version v : s.versions()) into.keepBeside(v.sha256(), v.externals());
-            return p;
+            Opened o = document(file, checked(zip, doc), groundName);
+            for (String sha : hashes(o.project())) original(zip, sha, file, into);
+            noteCompanions(o.project(), into);
+            return o;
         } catch (ZipException e) {
             throw new NotOpened(looksLikeZip(file) ? NotOpened.Why.DAMAGED : NotOpened.Why.NOT_A_PROJECT, e, file.getFileName(), e.getMessage());
         }
+    }
+
+    /** Which originals were read along with which: without that, a drawing that refers to others is read without them. */
+    public static void noteCompanions(Project p, Originals in) throws IOException {
+        for (Source s : p.sources()) for (Source.Version v : s.versions()) in.keepBeside(v.sha256(), v.externals());
     }
 
     private static boolean looksLikeZip(Path file) throws IOException {
@@ -111,12 +113,13 @@ public final class ProjectFile {
         return bytes;
     }
 
-    private static Project document(Path file, byte[] json) throws NotOpened {
+    private static Opened document(Path file, byte[] json, String groundName) throws NotOpened {
         try {
             ProjectJson.Head head = ProjectJson.head(json);
-            if (!"bright-lintel-project".equals(head.format())) throw new NotOpened(NotOpened.Why.NOT_A_PROJECT, null, file.getFileName());
-            if (head.version() > ProjectJson.VERSION) throw new NotOpened(NotOpened.Why.NEWER, null, file.getFileName(), head.version(), String.valueOf(head.writtenBy()));
-            return ProjectJson.read(json);
+            if (!ProjectJson.FORMAT.equals(head.format())) throw new NotOpened(NotOpened.Why.NOT_A_PROJECT, null, file.getFileName());
+            if (head.version() > Migrations.PRESENT)
+                throw new NotOpened(NotOpened.Why.NEWER, null, file.getFileName(), head.version(), head.writtenBy());
+            return ProjectJson.read(head, groundName);
         } catch (JacksonException | IllegalArgumentException e) {
             throw new NotOpened(NotOpened.Why.DAMAGED, e, file.getFileName(), String.valueOf(e.getMessage()).lines().findFirst().orElse(""));
         }
@@ -137,7 +140,7 @@ public final class ProjectFile {
         return ProjectJson.write(p);
     }
 
-    public static Project decisions(byte[] json) throws IOException {
-        return document(Path.of("recovered work"), json);
+    public static Opened decisions(byte[] json, String groundName) throws IOException {
+        return document(Path.of("recovered work"), json, groundName);
     }
 }

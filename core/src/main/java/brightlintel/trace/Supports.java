@@ -26,12 +26,14 @@ public final class Supports {
 
     private Supports() { }
 
-    public static List<Support> ofWall(Wall w, PlacedDrawing d) {
+    public static List<Support> ofWall(Wall w, List<PlacedDrawing> drawings) {
         List<Support> out = new ArrayList<>();
         double middle = (w.left() - w.right()) / 2;
-        out.addAll(along(w.reference(), w.left(), Support.Face.LEFT, d));
-        out.addAll(along(w.reference(), -w.right(), Support.Face.RIGHT, d));
-        if (out.isEmpty()) out.addAll(along(w.reference(), middle, Support.Face.AXIS, d));
+        for (PlacedDrawing d : drawings) {
+            out.addAll(along(w.reference(), w.left(), Support.Face.LEFT, d));
+            out.addAll(along(w.reference(), -w.right(), Support.Face.RIGHT, d));
+        }
+        if (out.isEmpty()) for (PlacedDrawing d : drawings) out.addAll(along(w.reference(), middle, Support.Face.AXIS, d));
         return out.stream().sorted(Comparator.comparingDouble(Support::distance)).limit(MOST).toList();
     }
 
@@ -42,9 +44,8 @@ public final class Supports {
         for (int i = 0; i < SAMPLES; i++) candidates.addAll(d.strokesNear(piece.at(length * (i + 0.5) / SAMPLES, offset), NEAR));
         List<Support> out = new ArrayList<>();
         for (int s : candidates) {
-            Curve c = d.curve(s);
-            Overlap o = overlap(piece, offset, c);
-            if (o != null) out.add(new Support(d.underlay().id(), d.ref(s, o.from, o.to), face, inFile(d, s), Math.round(o.distance * 1e7) / 1e7));
+            Overlap o = overlap(piece, offset, d.curve(s));
+            if (o != null) out.add(d.support(s, o.from, o.to, face, Math.round(o.distance * 1e7) / 1e7));
         }
         return out;
     }
@@ -67,10 +68,5 @@ public final class Supports {
             t1 = Math.max(t1, t);
         }
         return worst <= NEAR ? new Overlap(t0, t1, worst) : null;
-    }
-
-    private static List<Point> inFile(PlacedDrawing d, int stroke) {
-        Curve c = d.strokes().curveOf(stroke);
-        return List.of(c.first().plus(d.strokes().origin()), c.last().plus(d.strokes().origin()));
     }
 }

@@ -71,7 +71,7 @@ class HistoryTest {
     }
 
     @Test void whatStandsOnAnUnknownStoreyChangesNothing() {
-        assertThat(EMPTY.withContents(StoreyId.fresh(), _ -> new Contents(Walls.read("a 0 0 -> 5 0 thick 0.2"), List.of(), List.of()))).isEqualTo(EMPTY);
+        assertThat(EMPTY.withContents(StoreyId.fresh(), _ -> new Contents(Walls.read("a 0 0 -> 5 0 thick 0.2")))).isEqualTo(EMPTY);
     }
 
     @Test void storeysKnowTheirNeighbours() {
@@ -90,15 +90,15 @@ class HistoryTest {
         Project p = EMPTY.withStoreys(List.of(ground, upper));
         Wall w = Walls.read("a 0 0 -> 5 0 thick 0.2").getFirst();
         assertThat(p.heightOf(ground.id(), w)).isEqualTo(3.0);
-        assertThat(p.heightOf(ground.id(), w.withTop(new Top.ToLevel(upper.id(), -0.2)))).isEqualTo(3.0);
+        assertThat(p.heightOf(ground.id(), w.withTop(new Top.ToFloor(upper.id(), -0.2)))).isEqualTo(3.0);
         assertThat(p.heightOf(ground.id(), w.withTop(new Top.Height(Given.stated(1.1))))).isEqualTo(1.1);
         assertThat(p.heightOf(ground.id(), w.withTop(new Top.NextStorey(-9)))).isEqualTo(0.001);
     }
 
     @Test void hiddenLayersAreFoundInAnySpelling() {
-        Clearing c = new Clearing(java.util.Set.of("furniture"));
-        assertThat(c.hides("FURNITURE")).isTrue();
-        assertThat(c.hides("Furniture")).isTrue();
-        assertThat(c.hides("furniture-2")).isFalse();
+        Clearing c = Clearing.ofLayers(java.util.Set.of("furniture"));
+        assertThat(c.hidesLayer("FURNITURE")).isTrue();
+        assertThat(c.hidesLayer("Furniture")).isTrue();
+        assertThat(c.hidesLayer("furniture-2")).isFalse();
     }
 }

@@ -3,6 +3,7 @@ package brightlintel.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.drawing.ReadLimits;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
@@ -13,11 +14,15 @@ import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.StoreyId;
+import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.find.Finder;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.notation.Drawings;
 import brightlintel.notation.Walls;
-import brightlintel.trace.GridLabels;
+import brightlintel.building.GridLabels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -64,9 +69,9 @@ class EditLawsTest {
         Project p = project(), moved = Tracing.moveCorner(ground(p), new Point(0, 0), new Point(4, 0), 1e-6).apply(p);
         Contents c = moved.on(ground(p));
         assertThat(c.openings()).hasSize(1);
-        assertThat(Hosting.misfits(c, _ -> 3)).extracting(o -> o.id().value()).containsExactly("o");
-        assertThat(Hosting.misfits(p.on(ground(p)), _ -> 3)).isEmpty();
-        assertThat(Hosting.misfits(p.on(ground(p)), _ -> 2)).as("head above the wall").hasSize(1);
+        assertThat(Hosting.misfits(c, _ -> TopLine.level(3))).extracting(o -> o.id().value()).containsExactly("o");
+        assertThat(Hosting.misfits(p.on(ground(p)), _ -> TopLine.level(3))).isEmpty();
+        assertThat(Hosting.misfits(p.on(ground(p)), _ -> TopLine.level(2))).as("head above the wall").hasSize(1);
     }
 
     @Test void aSplitWallSharesItsOpeningsByWhereTheyStand() {
@@ -74,7 +79,7 @@ class EditLawsTest {
         Project split = Tracing.splitWall(new ElementId("s"), 4.5).apply(p);
         assertThat(split.on(ground(p)).walls()).hasSize(5);
         for (String o : List.of("o", "o2")) assertThat(place(split, o).distance(place(p, o))).isLessThan(1e-9);
-        assertThat(Hosting.misfits(split.on(ground(p)), _ -> 3)).isEmpty();
+        assertThat(Hosting.misfits(split.on(ground(p)), _ -> TopLine.level(3))).isEmpty();
     }
 
     @Test void deletingAWallTakesItsOpenings() {
@@ -109,9 +114,10 @@ class EditLawsTest {
         java.nio.file.Path f = java.nio.file.Files.createTempFile("off", ".dxf");
         for (String colour : List.of("-5", "5")) {
             java.nio.file.Files.writeString(f, all.replace("COLOUR", colour));
-            var d = brightlintel.read.DrawingReader.read(f, brightlintel.read.ReadLimits.DEFAULT, brightlintel.drawing.Progress.NONE);
-            var s = brightlintel.flatten.Flattening.of(d, new brightlintel.drawing.SpaceKey.Model(), brightlintel.read.ReadLimits.DEFAULT, brightlintel.drawing.Progress.NONE);
-            Project p = Project.empty("P", "G"), got = Receiving.receive("off.dxf", d, s, 1, "", ground(p)).apply(p);
+            var d = brightlintel.read.DrawingReader.read(f, brightlintel.drawing.ReadLimits.DEFAULT, brightlintel.drawing.Progress.NONE);
+            var s = Drawings.strokes(d);
+            Receiving.Arrival a = new Receiving.Arrival(d, new SpaceKey.Model(), s, new Finder(d.sha256(), new SpaceKey.Model(), s));
+            Project p = Project.empty("P", "G"), got = Receiving.receive(new Receiving.Arrived("off.dxf", 1, ""), a, ground(p)).apply(p);
             assertThat(got.underlays().getFirst().clearing().layersOff()).isEqualTo(colour.equals("5") ? Set.of("a") : Set.of());
         }
         java.nio.file.Files.delete(f);
@@ -162,12 +168,7 @@ class EditLawsTest {
 
     @Test void editsOfOneGestureAreOneStepAndNothingIsNoStep() {
         History h = History.of(project());
-        Point at = new Point(0, 0);
-        for (int i = 1; i <= 5; i++) {
-            Point to = new Point(-0.1 * i, 0);
-            h = h.then(Tracing.moveCorner(ground(h.now()), at, to, 1e-6).during(7));
-            at = to;
-        }
+        for (int i = 1; i <= 5; i++) h = h.then(Tracing.moveCorner(ground(h.now()), new Point(0, 0), new Point(-0.1 * i, 0), 1e-6).during(7));
         assertThat(h.past()).hasSize(1);
         assertThat(h.then(Stacking.rename(ground(h.now()), "Ground"))).isSameAs(h);
         assertThat(Walls.text(h.undo().now().on(ground(h.now())).walls())).isEqualTo(SQUARE.strip());

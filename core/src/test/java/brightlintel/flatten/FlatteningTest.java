@@ -11,7 +11,7 @@ import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Point;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import brightlintel.notation.Drawings;
 import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.demo.Spoil;
 import brightlintel.drawing.Progress;
@@ -13,7 +14,7 @@ import brightlintel.drawing.Strokes;
 import brightlintel.flatten.Flattening;
 import brightlintel.notation.BinaryDxf;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import brightlintel.write.DrawingFormat;
 import java.io.ByteArrayOutputStream;

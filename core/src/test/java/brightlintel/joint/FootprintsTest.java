@@ -30,7 +30,7 @@ class FootprintsTest {
         StringBuilder b = new StringBuilder();
         for (Ring r : f.of(new ElementId(id))) {
             int first = 0;
-            List<Point> p = r.points();
+            List<Point> p = r.corners();
             for (int i = 1; i < p.size(); i++) if (p.get(i).x() + p.get(i).y() * 1.001 < p.get(first).x() + p.get(first).y() * 1.001 - 1e-9) first = i;
             for (int i = 0; i < p.size(); i++) b.append(i == 0 ? "" : ", ").append(Walls.text(p.get((first + i) % p.size())));
             b.append('\n');
@@ -211,8 +211,8 @@ class FootprintsTest {
     }
 
     private static boolean onEdge(Ring r, Point p) {
-        for (int i = 0; i < r.points().size(); i++)
-            if (Piece.straight(r.points().get(i), r.points().get((i + 1) % r.points().size())).distance(p) < 1e-5) return true;
+        for (int i = 0; i < r.corners().size(); i++)
+            if (Piece.straight(r.corners().get(i), r.corners().get((i + 1) % r.corners().size())).distance(p) < 1e-5) return true;
         return false;
     }
 

@@ -9,10 +9,11 @@ import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
+import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,8 +42,20 @@ public final class Drawings {
 
     /** Its model under the building. @param off layers set aside, in lower case */
     public static PlacedDrawing placed(RawDrawing d, Placement p, Set<String> off) {
-        Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), new SpaceKey.Model(), Optional.empty(), p, new Clearing(off), 0, false);
-        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
+        return placed(d, p, Clearing.ofLayers(off));
+    }
+
+    public static PlacedDrawing placed(RawDrawing d, Placement p, Clearing c) {
+        return placed(d.sha256(), strokes(d), p, c);
+    }
+
+    public static PlacedDrawing placed(String sha256, Strokes s, Placement p, Clearing c) {
+        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), sha256, new SpaceKey.Model(), Optional.empty(), p, c, 0, false);
+        return new PlacedDrawing(u, s, new Finder(sha256, new SpaceKey.Model(), s));
+    }
+
+    /** Its model, flattened. */
+    public static Strokes strokes(RawDrawing d) {
+        return Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
     }
 }

@@ -15,6 +15,7 @@ import brightlintel.drawing.Format;
 import brightlintel.drawing.Header;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.LineType;
+import brightlintel.drawing.Paper;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
@@ -58,7 +59,8 @@ public final class RandomDrawing {
             made.put("block " + i, new Block(name, point(), list(4), ""));
             blocks.add(name);
         }
-        List<Space> spaces = List.of(new Space(new SpaceKey.Model(), list(entities)), new Space(new SpaceKey.Layout("Sheet A"), list(3)), new Space(new SpaceKey.Layout("Sheet B"), list(3)));
+        List<Space> spaces = List.of(Space.model(list(entities)), new Space(new SpaceKey.Layout("Sheet A"), Paper.ofLayout(841, 594, 1), list(3)),
+            new Space(new SpaceKey.Layout("Sheet B"), Paper.ofLayout(279.4, 215.9, 0), list(3)));
         return new RawDrawing("", Format.DWG, "", new Header(Map.of("$INSUNITS", Integer.toString(r.nextInt(7)), "$MEASUREMENT", Integer.toString(r.nextInt(2)), "$LTSCALE", "2.5", "$LUNITS", "2")), layers,
             new Tables(types, List.of(new DimensionStyle("HALF", 0.5, 2, 3.5))), spaces, made, Companions.NONE, Report.EMPTY);
     }

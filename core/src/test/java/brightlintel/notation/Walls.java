@@ -4,6 +4,7 @@ import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Provenance;
 import brightlintel.building.Side;
+import brightlintel.building.Stand;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.geom.Piece;
@@ -32,7 +33,7 @@ public final class Walls {
             else side = Side.valueOf(w[i].toUpperCase(Locale.ROOT));
         }
         Piece p = new Piece(new Point(Double.parseDouble(w[1]), Double.parseDouble(w[2])), new Point(Double.parseDouble(w[4]), Double.parseDouble(w[5])), bulge);
-        return new Wall(new ElementId(w[0]), p, side, Given.stated(Double.parseDouble(w[7])), 0, new Top.NextStorey(0), Provenance.BY_HAND);
+        return new Wall(new ElementId(w[0]), p, side, Given.stated(Double.parseDouble(w[7])), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 
     /** Rounded to a tenth of a millimetre. */

@@ -2,6 +2,7 @@ package brightlintel.paint;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brightlintel.notation.Drawings;
 import brightlintel.building.Clearing;
 import brightlintel.building.FileId;
 import brightlintel.building.Placement;
@@ -14,7 +15,7 @@ import brightlintel.flatten.Flattening;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -29,11 +30,10 @@ class BrokenLinesTest {
         String text = "0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLTYPE\n0\nLTYPE\n2\nDASHES\n73\n2\n40\n15\n49\n10\n74\n0\n49\n-5\n74\n0\n0\nENDTAB\n0\nENDSEC\n"
             + "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n6\nDASHES\n10\n0\n20\n0\n11\n100\n21\n0\n0\nENDSEC\n0\nEOF\n";
         Strokes s = Flattening.of(DrawingReader.read(Files.writeString(folder.resolve("d.dxf"), text), ReadLimits.DEFAULT, Progress.NONE), new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN), Clearing.NONE, 0, true);
         Raster r = new Raster(200, 21);
         r.clear(Palette.LIGHT.paper());
         PlanView view = new PlanView(new Point(from + 100 / pxPerUnit, 0), pxPerUnit, 200, 21);
-        StrokePainter.paint(new PlacedDrawing(u, s, new PlacedDrawing.Centres(s)), view, new StrokePainter.Look(Palette.LIGHT, false, -1, 0), r, () -> false);
+        StrokePainter.paint(Drawings.placed("0", s, Placement.assumed(1, Point.ORIGIN), Clearing.NONE), view, new StrokePainter.Look(Palette.LIGHT, false, -1, 0), r, () -> false);
         StringBuilder b = new StringBuilder();
         for (int x = 0; x < 200; x++) {
             boolean ink = false;

@@ -3,6 +3,8 @@ package brightlintel.read;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import brightlintel.notation.Drawings;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.drawing.Code;

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.notation.Drawings;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Entity;

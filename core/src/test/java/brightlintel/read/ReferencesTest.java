@@ -2,6 +2,7 @@ package brightlintel.read;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brightlintel.drawing.ReadLimits;
 import brightlintel.building.Project;
 import brightlintel.building.Underlay;
 import brightlintel.drawing.Code;
@@ -140,11 +141,11 @@ class ReferencesTest {
         DrawingShelf.Shelved got = shelf.take(host, Progress.NONE);
         assertThat(got.strokes().size()).isEqualTo(3);
         Project empty = Project.empty("P", "Ground");
-        Project p = Receiving.receive("host.dxf", got.drawing(), got.strokes(), 1, "", empty.storeys().getFirst().id()).apply(empty);
+        Project p = Receiving.receive(new Receiving.Arrived("host.dxf", 1, ""), got.arrival(), empty.storeys().getFirst().id()).apply(empty);
         ProjectFile.save(p, shelf.originals(), saved);
         for (String f : new String[] {"host.dxf", "grid.dxf", "inner.dxf"}) Files.delete(folder.resolve(f));
         DrawingShelf fresh = new DrawingShelf(new Originals(home.resolve("b")));
-        Underlay u = ProjectFile.open(saved, fresh.originals()).underlays().getFirst();
+        Underlay u = ProjectFile.open(saved, fresh.originals(), "Ground").project().underlays().getFirst();
         assertThat(fresh.of(u, Progress.NONE).strokes().size()).isEqualTo(3);
     }
 }

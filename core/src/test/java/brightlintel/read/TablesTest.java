@@ -3,6 +3,7 @@ package brightlintel.read;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.LineType;

@@ -3,6 +3,7 @@ package brightlintel.snap;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brightlintel.building.FileId;
+import brightlintel.building.Clearing;
 import brightlintel.building.Placement;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
@@ -14,7 +15,7 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.notation.Drawings;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.trace.Across;
 import brightlintel.trace.Supports;
 import brightlintel.geom.Tolerances;
@@ -29,8 +30,7 @@ class SnapperTest {
     private static PlacedDrawing placed(String text) throws IOException {
         Strokes s = Flattening.of(Drawings.read(text), new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
         Placement p = Placement.assumed(0.01, Point.ORIGIN).withTurn(brightlintel.building.Given.stated(Math.PI / 2));
-        Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(), p, brightlintel.building.Clearing.NONE, 0, true);
-        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
+        return Drawings.placed("0", s, p, Clearing.NONE);
     }
 
     private static List<Snap> near(PlacedDrawing d, double x, double y, Point from) {
@@ -81,21 +81,21 @@ class SnapperTest {
 
     @Test void hiddenLayersAreNotSnappedTo() throws IOException {
         PlacedDrawing d = placed("A  0 0  400 0");
-        PlacedDrawing hidden = new PlacedDrawing(d.underlay().with(new brightlintel.building.Clearing(java.util.Set.of("a"))), d.strokes(), new PlacedDrawing.Centres(d.strokes()));
+        PlacedDrawing hidden = d.with(d.underlay().with(Clearing.ofLayers(java.util.Set.of("a"))));
         assertThat(near(hidden, 0, 0, null)).isEmpty();
     }
 
     @Test void aThicknessIsReadAcrossADrawnWallAtAnyAngle() throws IOException {
         PlacedDrawing d = placed("A  0 0  500 0\nA  0 36  500 36\nA  0 18  500 18");
-        Across.Reading r = Across.read(new Point(0.2, 2), new Point(-0.6, 2.5), d, Tolerances.BUILDING).orElseThrow();
+        Across.Reading r = Across.read(new Point(0.2, 2), new Point(-0.6, 2.5), List.of(d), Tolerances.BUILDING).getLast();
         assertThat(r.thickness()).isCloseTo(0.36, org.assertj.core.api.Assertions.within(1e-9));
-        assertThat(Across.read(new Point(0.2, 2), new Point(-0.1, 2), d, Tolerances.BUILDING)).isEmpty();
+        assertThat(Across.read(new Point(0.2, 2), new Point(-0.1, 2), List.of(d), Tolerances.BUILDING)).isEmpty();
     }
 
     @Test void aWallNamesTheStrokesItLiesOnAndHowFarOff() throws IOException {
         PlacedDrawing d = placed("A  0 0  500 0\nA  0 36  500 36");
-        var on = Supports.ofWall(Walls.read("w -0.18 0 -> -0.18 5 thick 0.35").getFirst(), d);
+        var on = Supports.ofWall(Walls.read("w -0.18 0 -> -0.18 5 thick 0.35").getFirst(), List.of(d));
         assertThat(on).hasSize(2).allSatisfy(s -> assertThat(s.distance()).isCloseTo(0.005, org.assertj.core.api.Assertions.within(1e-6)));
-        assertThat(d.find(on.getFirst().stroke())).isNotNegative();
+        assertThat(d.find(on.getFirst())).isPresent();
     }
 }

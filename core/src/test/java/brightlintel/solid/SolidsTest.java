@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Contents;
 import brightlintel.building.Opening;
+import brightlintel.building.Heights;
 import brightlintel.building.Project;
+import brightlintel.building.TopLine;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.demo.HeronQuay;
@@ -47,7 +49,7 @@ class SolidsTest {
         Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
         List<Body> bodies = Solids.of(p, g, Tolerances.BUILDING);
         for (Wall w : c.walls()) {
-            double want = Solids.volume(w, f.of(w.id()), c.openingsIn(w.id()), p.heightOf(g, w));
+            double want = Solids.volume(w, f.of(w.id()), c.openingsIn(w.id()), Heights.of(p, g).top(w));
             Body b = bodies.stream().filter(x -> x.id().equals(w.id())).findFirst().orElseThrow();
             assertThat(volume(b)).as(w.reference().toString()).isCloseTo(want, within(want * 1e-4));
         }
@@ -59,7 +61,7 @@ class SolidsTest {
         Contents c = p.on(g);
         Wall south = c.walls().getFirst();
         Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
-        double whole = Solids.volume(south, f.of(south.id()), List.of(), 3), cut = Solids.volume(south, f.of(south.id()), c.openingsIn(south.id()), 3);
+        double whole = Solids.volume(south, f.of(south.id()), List.of(), TopLine.level(3)), cut = Solids.volume(south, f.of(south.id()), c.openingsIn(south.id()), TopLine.level(3));
         assertThat(whole - cut).isCloseTo(0.36 * (2 * 4 * 2.6 + 2 * 1.8 * 1.2), within(1e-9));
     }
 

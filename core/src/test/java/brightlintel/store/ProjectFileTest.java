@@ -43,7 +43,7 @@ class ProjectFileTest {
         Project p = demo(s);
         Path file = folder.resolve("demo.lintel");
         ProjectFile.save(p, s.originals(), file);
-        Project again = ProjectFile.open(file, other.originals());
+        Project again = ProjectFile.open(file, other.originals(), "Ground").project();
         assertThat(again).isEqualTo(p);
         assertThat(ifc(again)).isEqualTo(ifc(p));
         String sha = p.sources().getFirst().newest().sha256();
@@ -58,8 +58,8 @@ class ProjectFileTest {
         ProjectFile.save(p, s.originals(), b);
         assertThat(Files.readAllBytes(a)).isEqualTo(Files.readAllBytes(b));
         ProjectFile.save(p.withName("changed"), s.originals(), a);
-        assertThat(ProjectFile.open(ProjectFile.lastGood(a), s.originals())).isEqualTo(p);
-        assertThat(ProjectFile.open(a, s.originals()).name()).isEqualTo("changed");
+        assertThat(ProjectFile.open(ProjectFile.lastGood(a), s.originals(), "Ground").project()).isEqualTo(p);
+        assertThat(ProjectFile.open(a, s.originals(), "Ground").project().name()).isEqualTo("changed");
         assertThat(Files.list(folder).filter(f -> f.toString().endsWith(".new"))).isEmpty();
     }
 
@@ -94,7 +94,7 @@ class ProjectFileTest {
             for (int k = 0; k < 20; k++) bad[r.nextInt(bad.length)] ^= 1 << r.nextInt(8);
             Path f = Files.write(folder.resolve("bad.lintel"), bad);
             try {
-                ProjectFile.open(f, shelf().originals());
+                ProjectFile.open(f, shelf().originals(), "Ground");
             } catch (IOException e) {
                 assertThat(e.getMessage()).isNotBlank();
             }
@@ -103,7 +103,7 @@ class ProjectFileTest {
 
     private NotOpened.Why why(Path f) throws IOException {
         try {
-            ProjectFile.open(f, shelf().originals());
+            ProjectFile.open(f, shelf().originals(), "Ground");
         } catch (NotOpened n) {
             return n.why();
         }
@@ -117,8 +117,8 @@ class ProjectFileTest {
         ProjectFile.save(demo(s), s.originals(), f);
         try (ZipFile z = new ZipFile(f.toFile())) {
             String json = new String(z.getInputStream(z.getEntry("project.json")).readAllBytes(), StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"bright-lintel-project\"", "\"version\" : 1", "\"metresPerUnitX\" : 0.001", "\"fileAnchor\"", "\"layersOff\"", "\"reference\"", "\"bulge\" : 1.0",
-                "\"is\" : \"next-storey\"", "\"is\" : \"window\"", "\"hingeFar\"", "\"is\" : \"by-hand\"", "\"asTraced\"", "\"follows\"", "\"is\" : \"assumed\"");
+            assertThat(json).contains("\"format\" : \"bright-lintel-project\"", "\"version\" : 2", "\"metresPerUnitX\" : 0.001", "\"fileAnchor\"", "\"layersOff\"", "\"reference\"", "\"bulge\" : 1.0",
+                "\"is\" : \"next-storey\"", "\"is\" : \"floor\"", "\"is\" : \"window\"", "\"hingeFar\"", "\"is\" : \"by-hand\"", "\"curve\"", "\"elements\"", "\"is\" : \"wall\"", "\"corners\"", "\"follows\"", "\"is\" : \"assumed\"");
             assertThat(z.stream().map(ZipEntry::getName)).anyMatch(n -> n.matches("originals/[0-9a-f]{64}"));
         }
     }

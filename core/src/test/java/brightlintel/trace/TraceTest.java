@@ -10,6 +10,7 @@ import brightlintel.building.GridLine;
 import brightlintel.building.Placement;
 import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
+import brightlintel.building.Stand;
 import brightlintel.building.Support;
 import brightlintel.building.Wall;
 import brightlintel.geom.Piece;
@@ -18,6 +19,8 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.notation.Drawings;
 import brightlintel.notation.Walls;
+import brightlintel.building.GridLabels;
+import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -32,23 +35,32 @@ class TraceTest {
         return Drawings.placed(Drawings.read(text), Placement.assumed(1, Point.ORIGIN), Set.of());
     }
 
-    private static Optional<Across.Reading> across(PlacedDrawing d, double ax, double ay, double bx, double by) {
-        return Across.read(new Point(ax, ay), new Point(bx, by), d, Tolerances.BUILDING);
+    private static List<Across.Reading> across(PlacedDrawing d, double ax, double ay, double bx, double by) {
+        return Across.read(new Point(ax, ay), new Point(bx, by), List.of(d), Tolerances.BUILDING);
     }
 
     /** However slanting one crosses, the thickness is square to the faces. */
     @Test void thicknessIsReadSquareToTheFaces() throws IOException {
         PlacedDrawing d = metres("W 0 0 9 0\nW 0 0.24 9 0.24\n");
         for (double slant : new double[] {0, 0.3, -0.8})
-            assertThat(across(d, 4, -0.3, 4 + slant, 0.6)).hasValueSatisfying(r -> assertThat(r.thickness()).isCloseTo(0.24, within(1e-9)));
+            assertThat(across(d, 4, -0.3, 4 + slant, 0.6).getFirst().thickness()).isCloseTo(0.24, within(1e-9));
     }
 
-    /** Plaster and insulation lie between the outermost two: the wall is as thick as they say. */
-    @Test void ofManyStrokesTheOutermostTwoAlikeAreTheFaces() throws IOException {
+    /** Plaster and insulation lie between the outermost two: nearest pairs come first, all are offered, and a stroke that is not alike is no face. */
+    @Test void ofManyStrokesEachPairIsOfferedTheNearestFirst() throws IOException {
         PlacedDrawing d = metres("W 0 0 9 0\nW 0 0.015 9 0.015\nW 0 0.3 9 0.3\nW 0 0.36 9 0.36\nW 4 -1 4.2 1\n");
-        assertThat(across(d, 5, -0.2, 5, 0.5)).hasValueSatisfying(r -> assertThat(r.thickness()).isCloseTo(0.36, within(1e-9)));
-        // the stray stroke that is not alike is no face
-        assertThat(across(d, 3.8, -0.2, 4.4, 0.5)).hasValueSatisfying(r -> assertThat(r.thickness()).isCloseTo(0.36, within(1e-9)));
+        List<Across.Reading> all = across(d, 3.8, -0.2, 4.4, 0.5);
+        assertThat(all.stream().map(r -> Math.round(r.thickness() * 1000))).containsExactly(285L, 300L, 345L, 360L, 60L);
+    }
+
+    /** A dimension beside the wall runs along it and was crossed too: it is on a layer of its own, and further off. */
+    @Test void aDimensionBesideTheWallIsNoFace() throws IOException {
+        PlacedDrawing d = metres("WALL 0 0 9 0\nWALL 0 0.36 9 0.36\nDIM 0 0.791 9 0.791\nDIM 3.9 0.69 4.1 0.89\n");
+        List<Across.Reading> all = across(d, 4, -0.3, 4.02, 1.2);
+        assertThat(all.getFirst().thickness()).isCloseTo(0.36, within(1e-9));
+        assertThat(all).anyMatch(r -> Math.abs(r.thickness() - 0.791) < 1e-9);
+        PlacedDrawing one = metres("0 0 0 9 0\n0 0 0.36 9 0.36\n0 0 0.791 9 0.791\n0 3.9 0.69 4.1 0.89\n");
+        assertThat(across(one, 4, -0.3, 4.02, 1.2).getFirst().thickness()).as("all on one layer").isCloseTo(0.36, within(1e-9));
     }
 
     @Test void twoWallsAreNotOneThickOne() throws IOException {
@@ -120,20 +132,20 @@ class TraceTest {
     @Test void aSlabFollowsItsWallsWhileAllStand() {
         List<Wall> walls = Walls.read(BOX);
         Ring drawn = new Ring(List.of(new Point(0, 0), new Point(1, 0), new Point(1, 1)));
-        Slab s = new Slab(ElementId.fresh(), drawn, List.of(), 0, Given.stated(0.2), Optional.of(Set.of(new ElementId("a"), new ElementId("b"), new ElementId("c"), new ElementId("d"))), Provenance.BY_HAND);
-        assertThat(SlabOutline.of(s, new Contents(walls, List.of(), List.of(s)), Tolerances.BUILDING).area()).isCloseTo(6.3 * 4.3, within(1e-6));
-        assertThat(SlabOutline.of(s, new Contents(walls.subList(0, 3), List.of(), List.of(s)), Tolerances.BUILDING)).isEqualTo(drawn);
+        Slab s = new Slab(ElementId.fresh(), drawn, List.of(), Stand.FLOOR, Given.stated(0.2), Optional.of(Set.of(new ElementId("a"), new ElementId("b"), new ElementId("c"), new ElementId("d"))), Provenance.BY_HAND);
+        assertThat(SlabOutline.of(s, new Contents(walls).plus(List.of(s)), Tolerances.BUILDING).area()).isCloseTo(6.3 * 4.3, within(1e-6));
+        assertThat(SlabOutline.of(s, new Contents(walls.subList(0, 3)).plus(List.of(s)), Tolerances.BUILDING)).isEqualTo(drawn);
     }
 
     @Test void aWallKnowsTheStrokesOnItsFacesAndHowFarTheyLie() throws IOException {
         PlacedDrawing d = metres("W 0 0.1 6 0.1\nW 0 -0.105 6 -0.105\nW 0 0.5 6 0.5\nW 3 -2 3 2\n");
-        List<Support> on = Supports.ofWall(Walls.read("a 0 0 -> 6 0 thick 0.2").getFirst(), d);
+        List<Support> on = Supports.ofWall(Walls.read("a 0 0 -> 6 0 thick 0.2").getFirst(), List.of(d));
         assertThat(on).extracting(Support::face).containsExactlyInAnyOrder(Support.Face.LEFT, Support.Face.RIGHT);
         for (Support s : on) assertThat(s.distance()).isCloseTo(s.face() == Support.Face.LEFT ? 0 : 0.005, within(1e-6));
     }
 
     @Test void aWallDrawnAsOneStrokeStandsOnItsAxis() throws IOException {
-        List<Support> on = Supports.ofWall(Walls.read("a 0 0 -> 6 0 thick 0.2").getFirst(), metres("W 0 0 6 0\n"));
+        List<Support> on = Supports.ofWall(Walls.read("a 0 0 -> 6 0 thick 0.2").getFirst(), List.of(metres("W 0 0 6 0\n")));
         assertThat(on).extracting(Support::face).containsExactly(Support.Face.AXIS);
     }
 }

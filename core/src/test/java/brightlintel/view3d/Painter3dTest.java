@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class Painter3dTest {
     private static List<Body> bodies(String walls) {
         Project p = Project.empty("Hut", "Ground");
-        p = p.withContents(p.storeys().getFirst().id(), _ -> new Contents(Walls.read(walls), List.of(), List.of()));
+        p = p.withContents(p.storeys().getFirst().id(), _ -> new Contents(Walls.read(walls)));
         return Solids.of(p, p.storeys().getFirst().id(), Tolerances.BUILDING);
     }
 

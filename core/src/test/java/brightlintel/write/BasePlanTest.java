@@ -11,7 +11,7 @@ import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
 import brightlintel.write.dxf.BasePlan;

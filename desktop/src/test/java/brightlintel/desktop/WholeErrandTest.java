@@ -94,16 +94,16 @@ class WholeErrandTest extends WindowRobot {
         pointAt(3.05, 4.5);
         until("the stroke is named", () -> say().contains("I-FURN"));
         keys(KeyCode.C);
-        assertThat(w.underlay().orElseThrow().clearing().hides("I-FURN")).isTrue();
+        assertThat(w.underlay().orElseThrow().clearing().hidesLayer("I-FURN")).isTrue();
         keys(KeyCode.B);
         assertThat(w.underlay().orElseThrow().clearing().layersOff()).isEmpty();
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(w.underlay().orElseThrow().clearing().hides("I-FURN")).isTrue();
+        assertThat(w.underlay().orElseThrow().clearing().hidesLayer("I-FURN")).isTrue();
         clickOn("#layer-search");
         write("boats");
         until("one layer is listed", () -> lookup("#layer-BOATS-2019").tryQuery().isPresent() && lookup("#layer-A-WALL").tryQuery().filter(n -> n.isVisible() && n.getScene() != null).isEmpty());
         clickOn("#layer-BOATS-2019");
-        assertThat(w.underlay().orElseThrow().clearing().hides("BOATS 2019")).isTrue();
+        assertThat(w.underlay().orElseThrow().clearing().hidesLayer("BOATS 2019")).isTrue();
         rest();
     }
 

@@ -35,6 +35,8 @@ import org.testfx.util.WaitForAsyncUtils;
 abstract class WindowRobot extends ApplicationTest {
     protected final Deque<Path> toOpen = new ArrayDeque<>();
     protected final Deque<Path> toSave = new ArrayDeque<>();
+    /** Whether the system's dialog has asked about a file that is there. */
+    protected boolean agrees = true;
     protected Path folder;
     protected MainWindow window;
     protected Workspace w;
@@ -50,8 +52,8 @@ abstract class WindowRobot extends ApplicationTest {
                 return toOpen.isEmpty() ? List.of() : List.of(toOpen.poll());
             }
 
-            @Override public Optional<Path> save(String suggested, String ending) {
-                return Optional.ofNullable(toSave.poll());
+            @Override public Optional<Target> save(String suggested, String ending) {
+                return Optional.ofNullable(toSave.poll()).map(p -> new Target(p, agrees));
             }
         }, sessions, new Recent(folder.resolve("home")), s::close);
         Scene scene = new Scene(window.root(), 1280, 800);

@@ -1,5 +1,8 @@
 package brightlintel.read.dwg;
 
+import java.util.HashMap;
+import java.util.Optional;
+import brightlintel.drawing.Paper;
 import brightlintel.drawing.Block;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Companions;
@@ -20,7 +23,7 @@ import brightlintel.drawing.Tables;
 import brightlintel.read.CodePages;
 import brightlintel.read.Endings;
 import brightlintel.read.HashedStream;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
 import java.io.InputStream;
@@ -184,12 +187,15 @@ public final class DwgReader {
         Map<Long, List<Entity>> byOwner = gathered.joined(report);
         model.addAll(taken(byOwner, Gathered.MODEL));
         List<Entity> current = new ArrayList<>(taken(byOwner, Gathered.SHEET));
+        Map<String, Paper> papers = new HashMap<>();
         records.blocks().forEach((handle, head) -> {
             String key = Names.key(head.name());
             List<Entity> inside = taken(byOwner, handle);
             if (key.startsWith("*model_space")) model.addAll(inside);
             else if (key.startsWith("*paper_space")) {
-                List<Entity> sheet = sheets.computeIfAbsent(records.layout(handle).isEmpty() ? key : records.layout(handle), _ -> new ArrayList<>());
+                String name = records.layout(handle).isEmpty() ? key : records.layout(handle);
+                records.paper(handle).ifPresent(p -> papers.put(name, p));
+                List<Entity> sheet = sheets.computeIfAbsent(name, _ -> new ArrayList<>());
                 if (key.equals("*paper_space")) {
                     sheet.addAll(current);
                     current.clear();
@@ -199,8 +205,8 @@ public final class DwgReader {
         });
         if (!current.isEmpty()) sheets.computeIfAbsent("*paper_space", _ -> new ArrayList<>()).addAll(current);
         byOwner.values().forEach(lost -> lost.forEach(e -> report.say(Code.OWNER_LOST, new Location.Whole(), e.kind())));
-        List<Space> spaces = new ArrayList<>(List.of(new Space(new SpaceKey.Model(), model)));
-        sheets.forEach((name, list) -> spaces.add(new Space(new SpaceKey.Layout(name), list)));
+        List<Space> spaces = new ArrayList<>(List.of(Space.model(model)));
+        sheets.forEach((name, list) -> spaces.add(new Space(new SpaceKey.Layout(name), Optional.ofNullable(papers.get(name)), list)));
         return drawing(sha, spaces, blocks);
     }
 

@@ -4,6 +4,7 @@ import brightlintel.drawing.Colour;
 import brightlintel.drawing.DimensionStyle;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.LineType;
+import brightlintel.drawing.Paper;
 import brightlintel.geom.Vec3;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -12,6 +13,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** What entities refer to, by handle: layers, line types, blocks, styles of measures, layouts, files of pictures. */
 final class Records {
@@ -29,6 +31,7 @@ final class Records {
     private final Map<Long, BlockHead> blocks = new LinkedHashMap<>();
     private final Map<Long, DimensionStyle> dimensionStyles = new LinkedHashMap<>();
     private final Map<Long, String> layoutOfBlock = new HashMap<>();
+    private final Map<Long, Paper> paperOfBlock = new HashMap<>();
     private final Map<Long, String> begun = new HashMap<>();
     private final Map<Long, String> pictureFiles = new HashMap<>();
 
@@ -155,11 +158,13 @@ final class Records {
         o.text();
         o.text();
         in.bitShort();
-        for (int i = 0; i < 6; i++) in.bitDouble();
+        for (int i = 0; i < 4; i++) in.bitDouble();
+        double width = in.bitDouble(), height = in.bitDouble();
         o.text();
         in.bitDouble();
         in.bitDouble();
-        for (int i = 0; i < 3; i++) in.bitShort();
+        int unit = in.bitShort();
+        for (int i = 0; i < 2; i++) in.bitShort();
         for (int i = 0; i < 4; i++) in.bitDouble();
         if (!version.from(Version.R2004)) o.text();
         in.bitDouble();
@@ -172,7 +177,9 @@ final class Records {
         owners(o, reactors, extension);
         if (version.from(Version.R2004)) o.reference();
         if (version.from(Version.R2007)) o.reference();
-        layoutOfBlock.put(o.reference(), name);
+        long block = o.reference();
+        layoutOfBlock.put(block, name);
+        Paper.ofLayout(width, height, unit).ifPresent(p -> paperOfBlock.put(block, p));
     }
 
     private void pictureFile(ObjectBits o) {
@@ -238,6 +245,10 @@ final class Records {
     }
 
     /** Name of the layout that a block holds, or "". */
+    Optional<Paper> paper(long block) {
+        return Optional.ofNullable(paperOfBlock.get(block));
+    }
+
     String layout(long block) {
         return layoutOfBlock.getOrDefault(block, "");
     }

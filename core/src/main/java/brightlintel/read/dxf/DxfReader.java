@@ -18,7 +18,7 @@ import brightlintel.geom.Vec3;
 import brightlintel.read.CodePages;
 import brightlintel.read.Endings;
 import brightlintel.read.HashedStream;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -30,6 +30,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BiConsumer;
 
 /** Sections in any order, each optional. A shape that cannot be right is left out and reported; the rest is read. */
@@ -174,9 +175,12 @@ public final class DxfReader {
 
     private RawDrawing drawing(String sha, Format format) {
         List<Space> spaces = new ArrayList<>();
-        spaces.add(new Space(new SpaceKey.Model(), named(model)));
-        Map<String, String> names = layoutNames();
-        layouts.forEach((block, list) -> spaces.add(new Space(new SpaceKey.Layout(names.getOrDefault(block, block)), named(list))));
+        spaces.add(Space.model(named(model)));
+        Map<String, ObjectReader.Sheet> sheets = layoutSheets();
+        layouts.forEach((block, list) -> {
+            ObjectReader.Sheet s = sheets.getOrDefault(block, new ObjectReader.Sheet(block, Optional.empty()));
+            spaces.add(new Space(new SpaceKey.Layout(s.name()), s.paper(), named(list)));
+        });
         blocks.replaceAll((_, b) -> new Block(b.name(), b.base(), named(b.entities()), b.external()));
         Map<String, Layer> layers = tables.layers();
         entities.layersUsed().forEach(name -> {
@@ -187,10 +191,10 @@ public final class DxfReader {
             blocks, Companions.NONE, report.build());
     }
 
-    /** Name of the layout that each block of a sheet stands for. */
-    private Map<String, String> layoutNames() {
-        Map<String, String> out = new HashMap<>();
-        objects.layouts().forEach((record, name) -> tables.block(record).ifPresent(block -> out.put(Names.key(block), name)));
+    /** The layout that each block of a sheet stands for. */
+    private Map<String, ObjectReader.Sheet> layoutSheets() {
+        Map<String, ObjectReader.Sheet> out = new HashMap<>();
+        objects.layouts().forEach((record, sheet) -> tables.block(record).ifPresent(block -> out.put(Names.key(block), sheet)));
         return out;
     }
 

@@ -8,7 +8,7 @@ import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Style;
 import brightlintel.geom.Vec3;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;

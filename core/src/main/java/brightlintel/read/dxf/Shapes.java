@@ -11,7 +11,7 @@ import brightlintel.drawing.Report;
 import brightlintel.drawing.Style;
 import brightlintel.drawing.TextCodes;
 import brightlintel.geom.Vec3;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.util.List;
 
 /** Makes a value of the groups of one entity. */

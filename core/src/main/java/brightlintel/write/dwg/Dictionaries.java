@@ -1,6 +1,7 @@
 package brightlintel.write.dwg;
 
 import brightlintel.drawing.Header;
+import brightlintel.drawing.Paper;
 import brightlintel.geom.Vec3;
 import brightlintel.read.dwg.Kind;
 import java.util.LinkedHashMap;
@@ -82,17 +83,18 @@ final class Dictionaries {
         objects.end();
     }
 
-    /** A3 with a plot scale of one, as nothing else is known. */
+    /** A plot scale of one, as nothing else is known; a sheet that is not known is an A3. */
     private void layout(Holder sheet, int order, Header header) {
         owned(LAYOUT, sheet.layout(), Register.LAYOUTS);
         boolean model = order == 0;
         data.text("");
         data.text("none_device");
         data.bitShort(model ? 1712 : 688);
-        data.bitDoubles(7.5, 20, 7.5, 20, 420, 297);
-        data.text("ISO_A3_(420.00_x_297.00_MM)");
+        double wide = sheet.paper().map(p -> p.width() * 1000).orElse(420.0), high = sheet.paper().map(p -> p.height() * 1000).orElse(297.0);
+        data.bitDoubles(7.5, 20, 7.5, 20, wide, high);
+        data.text("");
         data.bitDoubles(0, 0);
-        MeasureStyle.shorts(data, 1, 0, model ? 0 : 5);
+        MeasureStyle.shorts(data, sheet.paper().map(Paper::isInches).orElse(false) ? 0 : 1, 0, model ? 0 : 5);
         data.bitDoubles(0, 0, 0, 0);
         data.text("");
         data.bitDoubles(1, 1);
@@ -104,7 +106,7 @@ final class Dictionaries {
         data.bitShort(1);
         data.point(Vec3.ZERO);
         data.flat(0, 0);
-        data.flat(420, 297);
+        data.flat(wide, high);
         data.point(Vec3.ZERO);
         data.point(new Vec3(1, 0, 0));
         data.point(new Vec3(0, 1, 0));

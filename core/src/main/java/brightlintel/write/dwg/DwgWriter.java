@@ -1,5 +1,7 @@
 package brightlintel.write.dwg;
 
+import java.util.Optional;
+import brightlintel.drawing.Entity;
 import brightlintel.drawing.Block;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
@@ -73,16 +75,18 @@ public final class DwgWriter {
 
     /** Model first, then the current sheet, then other sheets and blocks. */
     private void hold() {
-        sheets.add(Holder.of("*Model_Space", Vec3.ZERO, "", drawing.space(new SpaceKey.Model()).map(Space::entities).orElse(List.of()), Holder.MODEL, "Model", register));
+        List<Entity> model = drawing.space(new SpaceKey.Model()).map(Space::entities).orElse(List.of());
+        sheets.add(Holder.of("*Model_Space", Vec3.ZERO, "", model, Holder.MODEL, "Model", Optional.empty(), register));
         for (Space s : drawing.spaces())
             if (!(s.key() instanceof SpaceKey.Model)) {
                 int n = sheets.size() - 1;
-                sheets.add(Holder.of("*Paper_Space" + (n == 0 ? "" : n - 1), Vec3.ZERO, "", s.entities(), n == 0 ? Holder.SHEET : Holder.BLOCK, s.key().name(), register));
+                String name = "*Paper_Space" + (n == 0 ? "" : n - 1);
+                sheets.add(Holder.of(name, Vec3.ZERO, "", s.entities(), n == 0 ? Holder.SHEET : Holder.BLOCK, s.key().name(), s.paper(), register));
             }
-        if (sheets.size() == 1) sheets.add(Holder.of("*Paper_Space", Vec3.ZERO, "", List.of(), Holder.SHEET, "Layout1", register));
+        if (sheets.size() == 1) sheets.add(Holder.of("*Paper_Space", Vec3.ZERO, "", List.of(), Holder.SHEET, "Layout1", Optional.empty(), register));
         holders.addAll(sheets);
         for (Block b : drawing.blocks().values()) {
-            Holder h = Holder.of(b.name(), b.base(), b.external(), b.entities(), Holder.BLOCK, "", register);
+            Holder h = Holder.of(b.name(), b.base(), b.external(), b.entities(), Holder.BLOCK, "", Optional.empty(), register);
             register.block(b.name(), h.record());
             holders.add(h);
         }

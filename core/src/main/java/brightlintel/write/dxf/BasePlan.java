@@ -1,9 +1,12 @@
 package brightlintel.write.dxf;
 
+import brightlintel.building.Contents;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Site;
 import brightlintel.building.Slab;
+import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.drawing.Colour;
@@ -17,7 +20,6 @@ import brightlintel.drawing.Layer;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
-import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.drawing.Style;
 import brightlintel.drawing.Tables;
@@ -32,10 +34,11 @@ import brightlintel.geom.Vec3;
 import brightlintel.joint.Footprints;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.solid.Solids;
-import brightlintel.trace.SlabOutline;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -56,7 +59,9 @@ public final class BasePlan {
         }
     }
 
-    private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", GRID = "MODEL-GRID";
+    private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", GRID = "MODEL-GRID", SITE = "MODEL-SITE";
+    /** Of the cross at the datum, and of the arrow to north; metres. */
+    private static final double ARM = 0.5, NORTH = 2;
     private final Affine toUnit;
     private final double perMetre;
     private final List<Entity> out = new ArrayList<>();
@@ -73,7 +78,8 @@ public final class BasePlan {
         for (PlacedDrawing d : underlays) b.underlay(d);
         b.model(p, on);
         Header header = new Header(Map.of("$INSUNITS", unit.code, "$MEASUREMENT", "1"));
-        return new RawDrawing("", Format.DXF, "AC1015", header, List.copyOf(b.layers.values()), Tables.NONE, List.of(new Space(new SpaceKey.Model(), b.out)), Map.of(), Companions.NONE, Report.EMPTY);
+        return new RawDrawing("", Format.DXF, "AC1015", header, List.copyOf(b.layers.values()), Tables.NONE, List.of(Space.model(b.out)), Map.of(),
+            Companions.NONE, Report.EMPTY);
     }
 
     private void layer(String name, int colour) {
@@ -96,22 +102,26 @@ public final class BasePlan {
         Strokes s = d.strokes();
         Affine map = d.toBuilding().then(toUnit);
         for (int i = 0; i < s.size(); i++) {
-            if (!d.strokeShown(i)) continue;
+            if (!d.cleared().strokeShown(i)) continue;
             Layer l = s.layers().get(s.layerOf(i));
             layers.putIfAbsent(l.name(), Layer.plain(l.name(), l.colour()));
-            curve(s.curveOf(i).mapped(map), on(l.name()));
+            Curve whole = s.curveOf(i).mapped(map);
+            double[] shown = d.cleared().stretches(i);
+            if (!d.cleared().strokeCut(i)) curve(whole, on(l.name()));
+            else for (int k = 0; k < shown.length; k += 2) curve(whole.part(shown[k], shown[k + 1]), on(l.name()));
         }
-        for (Strokes.TextMark t : s.texts()) {
-            if (!d.layerShown(t.layer())) continue;
-            Affine m = t.map().then(map);
-            String layer = s.layers().get(t.layer()).name();
-            Vec3 at = flat(m.apply(0, 0));
-            int row = 0;
-            for (String line : t.plain().split("\n")) {
-                Point p = m.apply(0, -row++ * 5.0 / 3);
-                out.add(new Entity.Text(key(), on(layer), Vec3.UP, Entity.TextSort.TEXT, line, "", m.meanScale(), flat(p), row == 1 ? at : flat(p), Math.atan2(m.b(), m.a()), t.widthFactor(), 0, t.across(),
-                    t.upward(), true));
-            }
+        for (int i = 0; i < s.texts().size(); i++) if (d.cleared().textShown(i)) text(s.texts().get(i), map, s.layers().get(s.texts().get(i).layer()).name());
+    }
+
+    /** Line by line, each on its own base line, so that it stands where it was drawn whatever point its block of text was hung on. */
+    private void text(Strokes.TextMark t, Affine map, String layer) {
+        Affine m = t.map().then(map);
+        String[] lines = t.plain().split("\n");
+        for (int row = 0; row < lines.length; row++) {
+            double y = t.firstLine() - row * Strokes.TextMark.STEP;
+            Vec3 at = flat(m.apply(0, y)), anchor = t.fits() > 0 ? flat(m.apply(t.fits(), y)) : at;
+            out.add(new Entity.Text(key(), on(layer), Vec3.UP, Entity.TextSort.TEXT, lines[row], "", m.meanScale(), at, anchor, Math.atan2(m.b(), m.a()),
+                t.widthFactor(), 0, t.fits() > 0 || t.across() != Entity.Across.STRETCHED ? t.across() : Entity.Across.LEFT, Entity.Upward.BASE, true));
         }
     }
 
@@ -125,7 +135,8 @@ public final class BasePlan {
                     xyz[3 * i] = n.controls().get(i).x();
                     xyz[3 * i + 1] = n.controls().get(i).y();
                 }
-                out.add(new Entity.Spline(key(), style, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), n.isPlain() ? Doubles.NONE : Doubles.of(n.weights()), Doubles.of(xyz), Doubles.NONE));
+                Doubles weights = n.isPlain() ? Doubles.NONE : Doubles.of(n.weights());
+                out.add(new Entity.Spline(key(), style, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), weights, Doubles.of(xyz), Doubles.NONE));
             }
         }
     }
@@ -137,7 +148,10 @@ public final class BasePlan {
         if (a.isCircular()) {
             double r = a.u().length();
             if (a.isWhole()) out.add(new Entity.Circle(key(), style, Vec3.UP, flat(a.centre()), r));
-            else out.add(new Entity.Arc(key(), style, Vec3.UP, flat(a.centre()), r, first.minus(a.centre()).angle(), last.minus(a.centre()).angle()));
+            else {
+                double from = first.minus(a.centre()).angle(), to = last.minus(a.centre()).angle();
+                out.add(new Entity.Arc(key(), style, Vec3.UP, flat(a.centre()), r, from, to));
+            }
             return;
         }
         // the half axes of an ellipse from any two conjugate ones (Rytz, about 1845): turn the parameter until they are square to each other
@@ -150,7 +164,8 @@ public final class BasePlan {
             return;
         }
         Point side = major.left().unit();
-        double from = parameter(first.minus(a.centre()), major, side, minor.length()), to = a.isWhole() ? from + 2 * Math.PI : parameter(last.minus(a.centre()), major, side, minor.length());
+        double from = parameter(first.minus(a.centre()), major, side, minor.length());
+        double to = a.isWhole() ? from + 2 * Math.PI : parameter(last.minus(a.centre()), major, side, minor.length());
         out.add(new Entity.Ellipse(key(), style, Vec3.UP, flat(a.centre()), flat(major), minor.length() / major.length(), from, to));
     }
 
@@ -159,26 +174,56 @@ public final class BasePlan {
     }
 
     private void model(Project p, StoreyId on) {
-        var c = p.on(on);
+        Contents c = p.on(on);
         Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
-        if (!c.walls().isEmpty()) layer(WALLS, 7);
-        for (Wall w : c.walls()) f.of(w.id()).forEach(r -> ring(r, WALLS));
-        for (Opening o : c.openings()) c.wall(o.wall()).ifPresent(w -> {
-            layer(OPENINGS, 30);
-            ring(Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING), OPENINGS);
-        });
-        for (Slab s : c.slabs()) {
-            layer(SLABS, 8);
-            ring(SlabOutline.of(s, c, Tolerances.BUILDING), SLABS);
-        }
+        for (StoreyElement e : c.elements())
+            switch (e) {
+                case Wall w -> {
+                    layer(WALLS, 7);
+                    f.of(w.id()).forEach(r -> ring(r, WALLS));
+                }
+                case Opening o -> c.wall(o.wall()).ifPresent(w -> {
+                    layer(OPENINGS, 30);
+                    ring(Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING), OPENINGS);
+                });
+                case Slab s -> {
+                    layer(SLABS, 8);
+                    ring(SlabOutline.of(s, c, Tolerances.BUILDING), SLABS);
+                    s.holes().forEach(h -> ring(h, SLABS));
+                }
+            }
         for (GridLine g : p.grid()) if (g.isOn(on)) grid(g);
+        if (p.site().isKnown()) site(p.site());
+    }
+
+    /** A cross at 0,0 with its survey position and height, and an arrow to true north. */
+    private void site(Site s) {
+        layer(SITE, 5);
+        line(new Point(-ARM, 0), new Point(ARM, 0));
+        line(new Point(0, -ARM), new Point(0, ARM));
+        Point tip = Point.polar(Math.PI / 2 + s.north().value(), NORTH), back = tip.times(0.8), wide = tip.left().unit().times(0.08 * NORTH);
+        line(Point.ORIGIN, tip);
+        line(tip, back.plus(wide));
+        line(tip, back.minus(wide));
+        note("N", tip.times(1.1), 0.3);
+        note(String.format(Locale.ROOT, "E %.3f  N %.3f  ±0.00 = %+.3f m", s.survey().value().x(), s.survey().value().y(), s.datum().value()), new Point(0.15, -0.45), 0.2);
+    }
+
+    private void line(Point a, Point b) {
+        out.add(new Entity.Line(key(), on(SITE), Vec3.UP, flat(toUnit.apply(a)), flat(toUnit.apply(b))));
+    }
+
+    private void note(String text, Point at, double height) {
+        Vec3 p = flat(toUnit.apply(at));
+        out.add(new Entity.Text(key(), on(SITE), Vec3.UP, Entity.TextSort.TEXT, text, "", height * perMetre, p, p, 0, 1, 0, Entity.Across.LEFT, Entity.Upward.BASE, true));
     }
 
     private void ring(Ring r, String layer) {
-        double[] p = new double[4 * r.points().size()];
-        for (int i = 0; i < r.points().size(); i++) {
-            p[4 * i] = r.points().get(i).x() * perMetre;
-            p[4 * i + 1] = r.points().get(i).y() * perMetre;
+        double[] p = new double[4 * r.size()];
+        for (int i = 0; i < r.size(); i++) {
+            p[4 * i] = r.corners().get(i).x() * perMetre;
+            p[4 * i + 1] = r.corners().get(i).y() * perMetre;
+            p[4 * i + 3] = r.piece(i).bulge();
         }
         out.add(new Entity.Polyline(key(), on(layer), Vec3.UP, Entity.PolylineKind.LIGHT, true, Doubles.of(p), List.of(), 0, 0, List.of()));
     }

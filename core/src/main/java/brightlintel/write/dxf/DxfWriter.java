@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /**
@@ -89,8 +90,9 @@ public final class DxfWriter {
         for (Sheet s : sheets) out.p(3, EntityPairs.ascii(s.name)).p(350, s.layout);
         for (int i = 0; i < sheets.size(); i++) {
             Sheet s = sheets.get(i);
-            out.p(0, "LAYOUT").p(5, s.layout).p(330, "E").p(100, "AcDbPlotSettings").p(1, "").p(100, "AcDbLayout").p(1, EntityPairs.ascii(s.name)).p(70, 1).p(71, i)
-                .p(330, s.record);
+            out.p(0, "LAYOUT").p(5, s.layout).p(330, "E").p(100, "AcDbPlotSettings").p(1, "");
+            s.space.paper().ifPresent(p -> out.p(44, p.width() * 1000).p(45, p.height() * 1000).p(72, p.isInches() ? 0 : 1));
+            out.p(100, "AcDbLayout").p(1, EntityPairs.ascii(s.name)).p(70, 1).p(71, i).p(330, s.record);
         }
         entities.pictures().forEach((file, handle) -> out.p(0, "IMAGEDEF").p(5, handle).p(100, "AcDbRasterImageDef").p(90, 0).p(1, EntityPairs.ascii(file)));
         out.p(0, "ENDSEC");
@@ -162,8 +164,8 @@ public final class DxfWriter {
     private void blockRecords() {
         List<Space> drawn = d.spaces().stream().filter(s -> !(s.key() instanceof SpaceKey.Model)).toList();
         table("BLOCK_RECORD", d.blocks().size() + 1 + Math.max(1, drawn.size()));
-        sheet("Model", "*Model_Space", d.space(new SpaceKey.Model()).orElse(new Space(new SpaceKey.Model(), List.of())));
-        if (drawn.isEmpty()) sheet("Layout1", "*Paper_Space", new Space(new SpaceKey.Layout("Layout1"), List.of()));
+        sheet("Model", "*Model_Space", d.space(new SpaceKey.Model()).orElse(Space.model(List.of())));
+        if (drawn.isEmpty()) sheet("Layout1", "*Paper_Space", new Space(new SpaceKey.Layout("Layout1"), Optional.empty(), List.of()));
         for (int i = 0; i < drawn.size(); i++) sheet(drawn.get(i).key().name(), "*Paper_Space" + (i == 0 ? "" : i - 1), drawn.get(i));
         d.blocks().values().forEach(b -> record("BLOCK_RECORD", "AcDbBlockTableRecord", b.name()));
         out.p(0, "ENDTAB");

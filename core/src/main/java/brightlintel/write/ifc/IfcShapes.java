@@ -2,12 +2,16 @@ package brightlintel.write.ifc;
 
 import static brightlintel.write.ifc.StepText.NONE;
 
+import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.write.ifc.StepText.Ref;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Placements, curves, profiles and extruded bodies. Metres. */
 final class IfcShapes {
@@ -22,7 +26,8 @@ final class IfcShapes {
     }
 
     private Ref sub(Ref context, String name, String view) {
-        return s.add("IFCGEOMETRICREPRESENTATIONSUBCONTEXT", name, "Model", StepText.DERIVED, StepText.DERIVED, StepText.DERIVED, StepText.DERIVED, context, NONE, StepText.of(view), NONE);
+        return s.add("IFCGEOMETRICREPRESENTATIONSUBCONTEXT", name, "Model", StepText.DERIVED, StepText.DERIVED, StepText.DERIVED, StepText.DERIVED, context,
+            NONE, StepText.of(view), NONE);
     }
 
     Ref point(double x, double y, double z) {
@@ -55,17 +60,58 @@ final class IfcShapes {
         return s.add("IFCSHAPEREPRESENTATION", body, "Body", "SweptSolid", solids);
     }
 
+    /** Straight outlines as the plain polyline that every reader knows, those with arcs as they are. */
     private Ref closed(Ring r) {
+        if (!r.isStraight()) return arcs(r);
         List<Ref> points = new ArrayList<>();
-        for (Point p : r.points()) points.add(point(p));
+        for (Point p : r.corners()) points.add(point(p));
         points.add(points.getFirst());
         return s.add("IFCPOLYLINE", points);
+    }
+
+    private Ref arcs(Ring r) {
+        List<List<Double>> points = new ArrayList<>();
+        List<StepText.Word> segments = new ArrayList<>();
+        for (Piece p : r.pieces()) {
+            int from = points.size() + 1;
+            points.add(List.of(p.a().x(), p.a().y()));
+            if (!p.isStraight()) {
+                Point middle = p.at(p.length() / 2);
+                points.add(List.of(middle.x(), middle.y()));
+            }
+            int last = points.size() + 1;
+            segments.add(p.isStraight() ? StepText.typed("IFCLINEINDEX", List.of(from, last)) : StepText.typed("IFCARCINDEX", List.of(from, from + 1, last)));
+        }
+        points.add(points.getFirst());
+        return s.add("IFCINDEXEDPOLYCURVE", s.add("IFCCARTESIANPOINTLIST2D", points), segments, false);
+    }
+
+    /** A body of triangles, nine numbers each; corners that are one are written once. */
+    Ref mesh(float[] triangles, Affine local, double lower) {
+        Map<List<Double>, Integer> numbers = new LinkedHashMap<>();
+        List<List<Integer>> faces = new ArrayList<>();
+        for (int t = 0; t < triangles.length; t += 9) {
+            List<Integer> face = new ArrayList<>();
+            for (int c = t; c < t + 9; c += 3) {
+                Point p = local.apply(triangles[c], triangles[c + 1]);
+                face.add(numbers.computeIfAbsent(List.of(rounded(p.x()), rounded(p.y()), rounded(triangles[c + 2] - lower)), _ -> numbers.size() + 1));
+            }
+            if (new HashSet<>(face).size() == 3) faces.add(face);
+        }
+        Ref list = s.add("IFCCARTESIANPOINTLIST3D", List.copyOf(numbers.keySet()));
+        return s.add("IFCSHAPEREPRESENTATION", body, "Body", "Tessellation", List.of(s.add("IFCTRIANGULATEDFACESET", list, NONE, true, faces, NONE)));
+    }
+
+    /** Tenths of a millimetre: corners of neighbouring triangles come out as one. */
+    private static double rounded(double v) {
+        return Math.rint(v * 1e4) / 1e4;
     }
 
     Ref curve(Piece p) {
         if (p.isStraight()) return s.add("IFCPOLYLINE", List.of(point(p.a()), point(p.b())));
         Point mid = p.at(p.length() / 2);
-        Ref list = s.add("IFCCARTESIANPOINTLIST2D", List.of(List.of(p.a().x(), p.a().y()), List.of(mid.x(), mid.y()), List.of(p.b().x(), p.b().y())));
+        Ref list = s.add("IFCCARTESIANPOINTLIST2D",
+            List.of(List.of(p.a().x(), p.a().y()), List.of(mid.x(), mid.y()), List.of(p.b().x(), p.b().y())));
         return s.add("IFCINDEXEDPOLYCURVE", list, List.of(StepText.typed("IFCARCINDEX", List.of(1, 2, 3))), NONE);
     }
 

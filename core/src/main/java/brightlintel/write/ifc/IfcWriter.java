@@ -3,12 +3,17 @@ package brightlintel.write.ifc;
 import static brightlintel.write.ifc.StepText.NONE;
 
 import brightlintel.building.Contents;
+import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
+import brightlintel.building.Heights;
 import brightlintel.building.Ids;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Site;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
@@ -16,9 +21,8 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
+import brightlintel.joint.SlabOutline;
 import brightlintel.solid.Solids;
-import brightlintel.trace.GridLabels;
-import brightlintel.trace.SlabOutline;
 import brightlintel.write.ifc.StepText.Ref;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -47,7 +51,7 @@ public final class IfcWriter {
     private final List<Note> notes = new ArrayList<>();
 
     /** What could not be handed over as it is. */
-    public enum Note { GRID_NEEDS_TWO_DIRECTIONS, OPENING_WITHOUT_WALL }
+    public enum Note { GRID_NEEDS_TWO_DIRECTIONS, OPENING_WITHOUT_WALL, WALL_WITHOUT_GROUND }
 
     private IfcWriter(Project project, Tolerances tol) {
         this.project = project;
@@ -63,8 +67,8 @@ public final class IfcWriter {
     public static List<Note> write(Project p, Tolerances tol, String fileName, Instant now, OutputStream out) throws IOException {
         IfcWriter w = new IfcWriter(p, tol);
         w.project();
-        String head = "ISO-10303-21;\nHEADER;\nFILE_DESCRIPTION((" + StepText.text("Building model, handed over") + "),'2;1');\nFILE_NAME(" + StepText.text(fileName) + ",'"
-            + DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").withZone(ZoneOffset.UTC).format(now) + "',(''),(''),'Bright Lintel 0.1.0','Bright Lintel 0.1.0','');\n"
+        String head = "ISO-10303-21;\nHEADER;\nFILE_DESCRIPTION((" + StepText.text("Building model, handed over") + "),'2;1');\nFILE_NAME("
+            + StepText.text(fileName) + ",'" + DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").withZone(ZoneOffset.UTC).format(now) + "',(''),(''),'Bright Lintel 0.1.0','Bright Lintel 0.1.0','');\n"
             + "FILE_SCHEMA(('IFC4'));\nENDSEC;\nDATA;\n";
         out.write((head + w.s + "ENDSEC;\nEND-ISO-10303-21;\n").getBytes(StandardCharsets.US_ASCII));
         return w.notes.stream().distinct().toList();
@@ -79,20 +83,33 @@ public final class IfcWriter {
     }
 
     private void project() {
-        List<Ref> units = List.of(unit("LENGTHUNIT", "METRE"), unit("AREAUNIT", "SQUARE_METRE"), unit("VOLUMEUNIT", "CUBIC_METRE"), unit("PLANEANGLEUNIT", "RADIAN"));
+        List<Ref> units = List.of(unit("LENGTHUNIT", "METRE"), unit("AREAUNIT", "SQUARE_METRE"), unit("VOLUMEUNIT", "CUBIC_METRE"),
+            unit("PLANEANGLEUNIT", "RADIAN"));
         Ref assignment = s.add("IFCUNITASSIGNMENT", units);
         Ref p = s.add("IFCPROJECT", id(Ids.uuid(project.id())), NONE, project.name(), NONE, NONE, NONE, NONE, List.of(context), assignment);
+        if (project.site().isKnown()) survey();
         Ref atSite = shapes.placement(null, 0, 0, 0, EAST);
-        Ref site = s.add("IFCSITE", id("site"), NONE, project.name(), NONE, NONE, atSite, NONE, NONE, StepText.of("ELEMENT"), NONE, NONE, NONE, NONE, NONE);
+        double datum = project.site().datum().value();
+        Ref site = s.add("IFCSITE", id("site"), NONE, project.name(), NONE, NONE, atSite, NONE, NONE, StepText.of("ELEMENT"), NONE, NONE, datum, NONE, NONE);
         Ref atBuilding = shapes.placement(atSite, 0, 0, 0, EAST);
-        Ref building = s.add("IFCBUILDING", id("building"), NONE, project.name(), NONE, NONE, atBuilding, NONE, NONE, StepText.of("ELEMENT"),
-            project.site().datum().value(), NONE, NONE);
+        Ref building = s.add("IFCBUILDING", id("building"), NONE, project.name(), NONE, NONE, atBuilding, NONE, NONE, StepText.of("ELEMENT"), datum, NONE, NONE);
         aggregate("site", p, List.of(site));
         aggregate("building", site, List.of(building));
         List<Ref> storeys = new ArrayList<>();
         for (Storey st : project.storeys()) storeys.add(storey(st, atBuilding));
         aggregate("storeys", building, storeys);
         grid(building, atBuilding);
+    }
+
+    /**
+     * Where the building's 0,0,0 lies in the survey, and how its x axis runs there. Its own coordinates stay small: the large figures stand here alone.
+     * True north is taken for the survey's north.
+     */
+    private void survey() {
+        Site site = project.site();
+        double north = site.north().value();
+        Ref crs = s.add("IFCPROJECTEDCRS", "Survey", "As stated in the project; the system is not named", NONE, NONE, NONE, NONE, NONE);
+        s.add("IFCMAPCONVERSION", context, crs, site.survey().value().x(), site.survey().value().y(), site.datum().value(), Math.cos(north), -Math.sin(north), 1.0);
     }
 
     private Ref unit(String type, String name) {
@@ -107,60 +124,90 @@ public final class IfcWriter {
         double level = st.level().value();
         Ref at = shapes.placement(atBuilding, 0, 0, level, EAST);
         Ref storey = s.add("IFCBUILDINGSTOREY", id(Ids.uuid(st.id().value())), NONE, st.name(), NONE, NONE, at, NONE, NONE, StepText.of("ELEMENT"), level);
-        Contents c = project.on(st.id());
-        Footprints f = Footprints.of(c.walls(), tol);
-        List<Ref> contained = new ArrayList<>();
-        for (Wall w : c.walls()) wall(w, st, c, f, at, contained);
-        for (Opening o : c.openings()) if (c.wall(o.wall()).isEmpty()) notes.add(Note.OPENING_WITHOUT_WALL);
-        for (Slab slab : c.slabs()) contained.add(slab(slab, c, at));
-        if (!contained.isEmpty()) s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", id("contained/" + st.id().value()), NONE, NONE, NONE, contained, storey);
+        Floor floor = new Floor(Heights.of(project, st.id()), project.on(st.id()), Footprints.of(project.on(st.id()).walls(), tol), at, new ArrayList<>());
+        for (StoreyElement e : floor.contents.elements())
+            switch (e) {
+                case Wall w -> wall(w, floor);
+                // with its wall
+                case Opening o -> {
+                    if (floor.contents.wall(o.wall()).isEmpty()) notes.add(Note.OPENING_WITHOUT_WALL);
+                }
+                case Slab x -> floor.contained.add(slab(x, floor));
+            }
+        if (!floor.contained.isEmpty())
+            s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", id("contained/" + st.id().value()), NONE, NONE, NONE, floor.contained, storey);
         return storey;
     }
 
-    private void wall(Wall w, Storey st, Contents c, Footprints f, Ref atStorey, List<Ref> contained) {
+    /** A storey that is being written. */
+    private record Floor(Heights heights, Contents contents, Footprints footprints, Ref at, List<Ref> contained) { }
+
+    private void wall(Wall w, Floor in) {
         Point a = w.reference().a(), along = w.reference().b().minus(a).unit();
         Affine local = Affine.move(a.times(-1)).then(Affine.turn(-along.angle()));
-        double height = project.heightOf(st.id(), w);
-        Ref at = shapes.placement(atStorey, a.x(), a.y(), w.base(), along);
-        List<Ring> rings = f.of(w.id()).stream().map(r -> r.mapped(local)).toList();
-        Ref body = shapes.prisms(rings, List.of(), 0, height);
-        Ref shape = shapes.shape(shapes.axis(w.reference().mapped(local)), body);
-        Ref wall = s.add("IFCWALL", id(Ids.uuid(w.id().value())), NONE, name(w), NONE, NONE, at, shape, NONE, StepText.of("SOLIDWALL"));
-        contained.add(wall);
-        List<Opening> openings = c.openingsIn(w.id());
-        quantities("Qto_WallBaseQuantities", w.id().value(), wall, length("Length", w.length()), length("Width", w.thickness().value()), length("Height", height),
-            area("GrossFootprintArea", f.area(w.id())), volume("GrossVolume", f.area(w.id()) * height), volume("NetVolume", Solids.volume(w, f.of(w.id()), openings, height)));
-        for (Opening o : openings) opening(o, w, wall, at, local, atStorey, contained);
+        TopLine top = in.heights.top(w);
+        double base = in.heights.aboveFloor(w.base());
+        Ref at = shapes.placement(in.at, a.x(), a.y(), base, along);
+        List<Ring> ground = in.footprints.of(w.id());
+        Ref wall = s.add("IFCWALL", id(Ids.uuid(w.id().value())), NONE, name(w), NONE, NONE, at, body(w, ground, local, top, in), NONE, StepText.of("SOLIDWALL"));
+        in.contained.add(wall);
+        List<Opening> openings = in.contents.openingsIn(w.id());
+        double area = ground.stream().mapToDouble(Ring::area).sum();
+        quantities("Qto_WallBaseQuantities", w.id().value(), wall, length("Length", w.length()), length("Width", w.thickness().value()),
+            length("Height", top.most()), area("GrossFootprintArea", area), volume("GrossVolume", Solids.volume(w, ground, List.of(), top)),
+            volume("NetVolume", Solids.volume(w, ground, openings, top)));
+        for (Opening o : openings) opening(o, new Host(w, wall, at, local, base), in);
+    }
+
+    /** A wall whose ground others cover wholly, like one drawn twice, has an axis but no body. */
+    private Ref body(Wall w, List<Ring> ground, Affine local, TopLine top, Floor in) {
+        Ref axis = shapes.axis(w.reference().mapped(local));
+        if (ground.isEmpty()) {
+            notes.add(Note.WALL_WITHOUT_GROUND);
+            return shapes.shape(axis);
+        }
+        if (top.isLevel()) return shapes.shape(axis, shapes.prisms(ground.stream().map(r -> r.mapped(local)).toList(), List.of(), 0, top.most()));
+        return shapes.shape(axis, shapes.mesh(Solids.wall(w, in.heights.storey().id(), ground, List.of(), 0, top).triangles(), local, 0));
     }
 
     private static String name(Wall w) {
         return "Wall " + Math.round(w.thickness().value() * 1000);
     }
 
-    private void opening(Opening o, Wall w, Ref wall, Ref atWall, Affine local, Ref atStorey, List<Ref> contained) {
+    /** A wall that was written. @param base above the storey's floor */
+    private record Host(Wall wall, Ref ref, Ref at, Affine local, double base) { }
+
+    private void opening(Opening o, Host host, Floor in) {
+        Wall w = host.wall;
         double sill = o.sill().value(), height = o.head().value() - sill;
-        Ref at = shapes.placement(atWall, 0, 0, sill, EAST);
-        Ring ground = Solids.openingGround(o, w, -w.right() - BEYOND, w.left() + BEYOND, tol).mapped(local);
-        Ref hole = s.add("IFCOPENINGELEMENT", id("hole/" + o.id().value()), NONE, NONE, NONE, NONE, at, shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height)), NONE,
-            StepText.of("OPENING"));
-        s.add("IFCRELVOIDSELEMENT", id("voids/" + o.id().value()), NONE, NONE, NONE, wall, hole);
-        if (o.filling() instanceof Opening.Filling.Empty) return;
-        contained.add(filling(o, w, hole, atStorey, height));
+        Ref at = shapes.placement(host.at, 0, 0, sill, EAST);
+        Ring ground = Solids.openingGround(o, w, -w.right() - BEYOND, w.left() + BEYOND, tol).mapped(host.local);
+        Ref hole = s.add("IFCOPENINGELEMENT", id("hole/" + o.id().value()), NONE, NONE, NONE, NONE, at,
+            shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height)), NONE, StepText.of("OPENING"));
+        s.add("IFCRELVOIDSELEMENT", id("voids/" + o.id().value()), NONE, NONE, NONE, host.ref, hole);
+        if (!(o.filling() instanceof Opening.Filling.Empty)) in.contained.add(filling(o, host, hole, in.at));
     }
 
-    /** Placed at the middle of the opening, x along the wall: where its readers look for the hand of a door. */
-    private Ref filling(Opening o, Wall w, Ref hole, Ref atStorey, double height) {
-        boolean window = o.filling() instanceof Opening.Filling.Window;
-        Point start = w.reference().at(o.start(), (w.left() - w.right()) / 2), along = w.reference().direction(o.along());
+    /**
+     * Placed at a jamb, in the middle of the wall, x along the opening. A door opens towards y and its hinge is looked for from there, as the standard
+     * asks: one that opens to the right of its wall is placed the other way round.
+     */
+    private Ref filling(Opening o, Host host, Ref hole, Ref atStorey) {
+        Wall w = host.wall;
+        double middle = (w.left() - w.right()) / 2, height = o.head().value() - o.sill().value();
+        boolean window = o.filling() instanceof Opening.Filling.Window, back = o.filling() instanceof Opening.Filling.Door d && !d.opensLeft();
+        Point start = w.reference().at(back ? o.end() : o.start(), middle), along = w.reference().direction(o.along()).times(back ? -1 : 1);
         Affine local = Affine.move(start.times(-1)).then(Affine.turn(-along.angle()));
-        Ref at = shapes.placement(atStorey, start.x(), start.y(), w.base() + o.sill().value(), along);
-        double half = (window ? PANE : LEAF) / 2, middle = (w.left() - w.right()) / 2;
+        Ref at = shapes.placement(atStorey, start.x(), start.y(), host.base + o.sill().value(), along);
+        double half = (window ? PANE : LEAF) / 2;
         Ring ground = Solids.openingGround(o, w, middle - half, middle + half, tol).mapped(local);
         Ref shape = shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height));
         String id = id(Ids.uuid(o.id().value()));
         Ref product = window
-            ? s.add("IFCWINDOW", id, NONE, "Window " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("WINDOW"), StepText.of("NOTDEFINED"), NONE)
-            : s.add("IFCDOOR", id, NONE, "Door " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("DOOR"), StepText.of(swing(o)), NONE);
+            ? s.add("IFCWINDOW", id, NONE, "Window " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("WINDOW"),
+                StepText.of("NOTDEFINED"), NONE)
+            : s.add("IFCDOOR", id, NONE, "Door " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("DOOR"),
+                StepText.of(swing(o)), NONE);
         s.add("IFCRELFILLSELEMENT", id("fills/" + o.id().value()), NONE, NONE, NONE, hole, product);
         return product;
     }
@@ -175,14 +222,14 @@ public final class IfcWriter {
         return d.opensLeft() != d.hingeFar() ? "SINGLE_SWING_LEFT" : "SINGLE_SWING_RIGHT";
     }
 
-    private Ref slab(Slab slab, Contents c, Ref atStorey) {
-        Ring outline = SlabOutline.of(slab, c, tol);
+    private Ref slab(Slab slab, Floor in) {
+        Slab now = slab.with(SlabOutline.of(slab, in.contents, tol));
         double t = slab.thickness().value();
-        Ref at = shapes.placement(atStorey, 0, 0, slab.topOffset() - t, EAST);
-        Ref shape = shapes.shape(shapes.prisms(List.of(outline), slab.holes(), 0, t));
+        Ref at = shapes.placement(in.at, 0, 0, in.heights.aboveFloor(slab.top()) - t, EAST);
+        Ref shape = shapes.shape(shapes.prisms(List.of(now.outline()), now.holes(), 0, t));
         Ref ref = s.add("IFCSLAB", id(Ids.uuid(slab.id().value())), NONE, "Slab " + Math.round(t * 1000), NONE, NONE, at, shape, NONE, StepText.of("FLOOR"));
-        double area = slab.with(outline).area();
-        quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, length("Depth", t), area("GrossArea", outline.area()), area("NetArea", area), volume("NetVolume", area * t));
+        quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, length("Depth", t), area("GrossArea", now.outline().area()),
+            area("NetArea", now.area()), volume("NetVolume", now.area() * t));
         return ref;
     }
 

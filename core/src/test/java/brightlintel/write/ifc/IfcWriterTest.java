@@ -44,7 +44,7 @@ class IfcWriterTest {
 
     private static Project with(String walls, Opening... openings) {
         Project p = Project.empty("Hut", "Ground");
-        return p.withContents(p.storeys().getFirst().id(), _ -> new Contents(Walls.read(walls), List.of(openings), List.of()));
+        return p.withContents(p.storeys().getFirst().id(), _ -> new Contents(Walls.read(walls)).plus(List.of(openings)));
     }
 
     private static Opening door(String wall, double along) {

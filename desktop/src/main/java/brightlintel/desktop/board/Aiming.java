@@ -1,12 +1,15 @@
 package brightlintel.desktop.board;
 
 import brightlintel.building.GridLine;
+import brightlintel.building.Slab;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import brightlintel.paint.PlanView;
 import brightlintel.snap.Snap;
 import brightlintel.snap.SnapKind;
@@ -62,7 +65,7 @@ final class Aiming {
     }
 
     private Snapper.Scene scene() {
-        Object now = List.of(w.contents(), w.project().grid());
+        Object now = List.of(w.storeyId(), w.contents(), w.project().grid());
         if (!now.equals(modelOf)) {
             modelOf = now;
             model = build();
@@ -79,14 +82,20 @@ final class Aiming {
             corners.add(x.reference().b());
             edges.add(x.reference());
             for (Ring r : w.footprints().of(x.id()))
-                for (int i = 0; i < r.points().size(); i++) {
-                    Piece e = Piece.straight(r.points().get(i), r.points().get((i + 1) % r.points().size()));
+                for (Piece e : r.pieces()) {
                     if (e.length() < 0.1 && !x.reference().isStraight()) continue;
                     corners.add(e.a());
                     edges.add(e);
                 }
         }
-        w.contents().slabs().forEach(s -> corners.addAll(s.outline().points()));
+        for (Slab s : w.contents().slabs()) {
+            List<Ring> rings = new ArrayList<>(List.of(SlabOutline.of(s, w.contents(), Tolerances.BUILDING)));
+            rings.addAll(s.holes());
+            rings.forEach(r -> {
+                corners.addAll(r.corners());
+                edges.addAll(r.pieces());
+            });
+        }
         return new Snapper.Scene(List.of(), grid, corners, edges);
     }
 }

@@ -1,5 +1,15 @@
 package brightlintel.desktop.board;
 
+import brightlintel.building.Element;
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
+import brightlintel.building.Placement;
+import brightlintel.building.Slab;
+import brightlintel.building.Wall;
+import brightlintel.desktop.tool.Mark;
+import brightlintel.geom.Ring;
+import brightlintel.paint.Fonts;
+import brightlintel.place.Extent;
 import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
@@ -20,6 +30,7 @@ import brightlintel.place.PlacedDrawing;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.geometry.Point2D;
 import javafx.scene.layout.Region;
 
 /** The plan view. A frame is the last picture of the underlay, the model, the marks of the tool, the rulers: composed by us, shown as one image. */
@@ -33,10 +44,12 @@ public final class Board extends Region {
     private Raster frame;
     private PlanView view = new PlanView(Point.ORIGIN, 20, 100, 100);
     private boolean fitted;
+    /** Wanted, but it is not known yet where the drawings are. */
+    private boolean fitWaits;
     /** Nobody moved the view since it was fitted: it is fitted again when the board changes its size. */
     private boolean asFitted;
     private Point pointer;
-    private Optional<brightlintel.building.Placement> placed = Optional.empty();
+    private Optional<Placement> placed = Optional.empty();
     private Footprints below;
     private Object modelOf;
 
@@ -65,14 +78,18 @@ public final class Board extends Region {
                 findAgain();
                 refresh();
             }
+            case EXTENT -> {
+                if (fitWaits) fit();
+                refresh();
+            }
             case LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE -> refresh();
-            case VIEW, BUSY, MESSAGE -> { }
+            case VIEW, SPACE, BUSY, MESSAGE -> { }
         }
     }
 
     /** After a change of unit, turn or datum the view goes where the plan went. */
     private void findAgain() {
-        Optional<brightlintel.building.Placement> now = w.underlay().map(u -> u.placement());
+        Optional<Placement> now = w.underlay().map(u -> u.placement());
         boolean moved = now.isPresent() && placed.isPresent() && !now.equals(placed);
         placed = now;
         if (moved) fit();
@@ -103,21 +120,37 @@ public final class Board extends Region {
         if (!fitted && frame != null) fit();
     }
 
-    /** Everything of the storey: shown strokes without strays, model, grid. */
+    /** Everything of the storey: shown strokes without strays, model, grid; as soon as it is known where that is. */
     public void fit() {
-        fit(Pictures.extent(w.project(), w.storeyId(), w.drawings()));
+        Optional<Box> all = extent();
+        fitWaits = all.isEmpty();
+        all.ifPresent(this::fit);
+    }
+
+    private Optional<Box> extent() {
+        Box b = Pictures.model(w.project(), w.storeyId());
+        for (PlacedDrawing d : w.drawings()) {
+            Optional<Extent> e = w.extent(d);
+            if (e.isEmpty()) return Optional.empty();
+            b = b.with(e.get().main());
+        }
+        return Optional.of(b);
     }
 
     public void fitSelected() {
         Box b = Box.EMPTY;
-        for (var id : w.selection()) {
-            for (var r : w.footprints().of(id)) b = b.with(r.box());
-            for (var s : w.contents().slabs()) if (s.id().equals(id)) b = b.with(s.outline().box());
-            for (var g : w.project().grid()) if (g.id().equals(id)) b = b.with(Box.of(g.line().a(), g.line().b()));
-            for (var o : w.contents().openings())
-                if (o.id().equals(id)) b = b.with(w.contents().wall(o.wall()).map(x -> Box.around(x.middle(o.along()), o.width().value())).orElse(Box.EMPTY));
-        }
-        fit(b.isEmpty() ? Pictures.extent(w.project(), w.storeyId(), w.drawings()) : b);
+        for (Element e : w.selected()) b = b.with(box(e));
+        if (b.isEmpty()) fit();
+        else fit(b);
+    }
+
+    private Box box(Element e) {
+        return switch (e) {
+            case Wall x -> w.footprints().of(x.id()).stream().map(Ring::box).reduce(x.reference().box(), Box::with);
+            case Opening o -> w.contents().wall(o.wall()).map(x -> Box.around(x.middle(o.along()), o.width().value())).orElse(Box.EMPTY);
+            case Slab s -> s.outline().box();
+            case GridLine g -> g.line().box();
+        };
     }
 
     private void fit(Box metres) {
@@ -144,13 +177,14 @@ public final class Board extends Region {
     }
 
     /** Where a place of the plan is in the window; for tests and for callouts outside the board. */
-    public javafx.geometry.Point2D onScreen(Point metres) {
+    public Point2D onScreen(Point metres) {
         Point p = view.toPx(metres);
         return localToScreen(p.x(), p.y());
     }
 
     void pointer(Point px) {
         pointer = px;
+        w.pointerOnBoard(px != null);
         if (px != null) w.aim(aiming.at(view, px.x(), px.y()));
         else refresh();
         light();
@@ -183,7 +217,7 @@ public final class Board extends Region {
             pictures.forget();
             frame.clear(p.paper());
         } else {
-            int lit = lit(drawings.getFirst());
+            int lit = w.drawing().map(this::lit).orElse(-1);
             pictures.want(new UnderlayPictures.Wanted(drawings, w.looks(), lit, view), this::refresh);
             pictures.compose(frame, view, p.paper());
         }
@@ -191,11 +225,11 @@ public final class Board extends Region {
         new PlanPainter(brush, p, view).paint(model(), w.selection());
         MarkPainter marks = new MarkPainter(brush, p, view);
         if (w.stage() == Stage.TRUE && !drawings.isEmpty()) {
-            marks.paint(new brightlintel.desktop.tool.Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
-            if (w.looks().witnesses()) new Witnesses(brush, p, view).paint(Pictures.underlay(drawings.getFirst()));
+            marks.paint(new Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
+            if (w.looks().witnesses()) w.drawing().flatMap(w::extent).ifPresent(e -> new Witnesses(brush, p, view).paint(e.main()));
         }
-        if (!drawings.isEmpty() && drawings.getFirst().extent().main().isEmpty() && drawings.getFirst().strokes().size() > 0)
-            brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, brightlintel.paint.Fonts.Weight.MEDIUM, p.ink2());
+        if (!drawings.isEmpty() && drawings.stream().noneMatch(d -> d.cleared().showsAnything()) && drawings.stream().anyMatch(d -> d.strokes().size() > 0))
+            brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM, p.ink2());
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
         Rulers rulers = new Rulers(brush, p, view, w.project().units());

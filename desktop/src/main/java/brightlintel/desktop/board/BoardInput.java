@@ -8,6 +8,7 @@ import javafx.scene.Cursor;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 
@@ -38,18 +39,21 @@ final class BoardInput {
             if (steps != 0) board.view(board.view().zoomed(Math.pow(1.2, Math.clamp(steps, -6, 6)), e.getX(), e.getY()));
             e.consume();
         });
-        board.addEventHandler(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.SPACE) {
-                space = true;
-                board.setCursor(Cursor.OPEN_HAND);
-            }
+        board.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.SPACE) space(true);
         });
-        board.addEventHandler(javafx.scene.input.KeyEvent.KEY_RELEASED, e -> {
-            if (e.getCode() == KeyCode.SPACE) {
-                space = false;
-                board.setCursor(Cursor.DEFAULT);
-            }
+        board.addEventHandler(KeyEvent.KEY_RELEASED, e -> {
+            if (e.getCode() == KeyCode.SPACE) space(false);
         });
+        // who looks away while the key is down never sees it come up
+        board.focusedProperty().addListener((_, _, on) -> {
+            if (!on) space(false);
+        });
+    }
+
+    private void space(boolean down) {
+        space = down;
+        if (!panning) board.setCursor(down ? Cursor.OPEN_HAND : Cursor.DEFAULT);
     }
 
     private static Point at(MouseEvent e) {

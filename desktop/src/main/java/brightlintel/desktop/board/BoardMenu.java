@@ -34,12 +34,11 @@ final class BoardMenu {
             out.add(new Entry(Words.of("menu.delete"), () -> w.apply(Tracing.delete(w.selection()))));
             out.add(new Entry(Words.of("menu.fit-selected"), board::fitSelected));
             out.add(new Entry(Words.of("menu.select-none"), () -> w.select(Set.of())));
-        } else SelectTool.pointed(w).ifPresent(p -> w.underlay().ifPresent(u -> {
-            out.add(new Entry(Words.of("menu.hide-layer", p.layer()), () -> w.apply(Clearings.hide(u.id(), p.layer()))));
-            out.add(new Entry(Words.of("menu.layer-alone", p.layer()), () -> w.apply(Clearings.alone(u.id(), p.layer(),
-                p.drawing().strokes().layers().stream().map(brightlintel.drawing.Layer::name).toList()))));
-            out.add(new Entry(Words.of("menu.layers-back"), () -> w.apply(Clearings.allBack(u.id()))));
-        }));
+        } else SelectTool.pointed(w).ifPresent(p -> {
+            out.add(new Entry(Words.of("menu.hide-layer", p.layer()), () -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
+            out.add(new Entry(Words.of("menu.layer-alone", p.layer()), () -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
+            out.add(new Entry(Words.of("menu.layers-back"), () -> w.apply(Clearings.allBack(w.underlayIds()))));
+        });
         out.add(new Entry(Words.of("menu.fit"), board::fit));
         return out;
     }

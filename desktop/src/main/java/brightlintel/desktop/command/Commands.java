@@ -1,6 +1,10 @@
 package brightlintel.desktop.command;
 
 import brightlintel.building.Edit;
+import brightlintel.desktop.tool.Tool;
+import brightlintel.desktop.state.Change;
+import brightlintel.building.Wall;
+import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.StoreyId;
@@ -28,13 +32,18 @@ import brightlintel.edit.Stacking;
 import brightlintel.edit.Tracing;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -71,7 +80,7 @@ public final class Commands {
         String[] parts = keys.split("\\+");
         List<KeyCombination.Modifier> with = new ArrayList<>();
         for (int i = 0; i < parts.length - 1; i++) with.add(parts[i].equals("Ctrl") ? KeyCombination.SHORTCUT_DOWN : KeyCombination.SHIFT_DOWN);
-        String last = parts[parts.length - 1].toUpperCase(java.util.Locale.ROOT);
+        String last = parts[parts.length - 1].toUpperCase(Locale.ROOT);
         return new KeyCodeCombination(KeyCode.valueOf(last.matches("\\d") ? "DIGIT" + last : last), with.toArray(KeyCombination.Modifier[]::new));
     }
 
@@ -82,11 +91,11 @@ public final class Commands {
         add("undo", "Ctrl+Z", w -> w.history().canUndo(), Workspace::undo);
         add("redo", "Ctrl+Shift+Z", w -> w.history().canRedo(), Workspace::redo);
         add("delete", "Delete", w -> !w.selection().isEmpty(), w -> w.apply(Tracing.delete(w.selection())));
-        add("select-all", "Ctrl+A", w -> !w.contents().isEmpty(), w -> w.select(new java.util.LinkedHashSet<>(w.project().elementsOn(w.storeyId()).map(e -> e.id()).toList())));
+        add("select-all", "Ctrl+A", w -> !w.contents().isEmpty(), w -> w.select(new LinkedHashSet<>(w.contents().elements().stream().map(Element::id).toList())));
         add("again", "G", ALWAYS, Workspace::again);
         add("ortho", "Q", ALWAYS, w -> w.ortho(!w.ortho()));
         add("measure", "", ALWAYS, w -> w.start(MeasureTool::new));
-        for (Stage s : Stage.values()) add("stage." + s.name().toLowerCase(java.util.Locale.ROOT), "Ctrl+" + (s.ordinal() + 1), ALWAYS, w -> w.go(s));
+        for (Stage s : Stage.values()) add("stage." + s.name().toLowerCase(Locale.ROOT), "Ctrl+" + (s.ordinal() + 1), ALWAYS, w -> w.go(s));
     }
 
     private void onUnderlay(String id, String keys, BiConsumer<Workspace, UnderlayId> run) {
@@ -94,27 +103,32 @@ public final class Commands {
     }
 
     private void correct() {
-        onUnderlay("known-length", "K", (w, u) -> {
+        onUnderlay("known-length", "K", (w, _) -> {
             w.go(Stage.TRUE);
-            w.start(x -> new KnownLengthTool(x, u));
+            w.start(inHand(KnownLengthTool::new));
         });
-        onUnderlay("turn", "", (w, u) -> {
+        onUnderlay("turn", "", (w, _) -> {
             w.go(Stage.TRUE);
-            w.start(x -> new TurnTool(x, u));
+            w.start(inHand(TurnTool::new));
         });
         onUnderlay("turn-left", "", (w, u) -> w.apply(Placing.turnBy(u, Math.PI / 2)));
         onUnderlay("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
         onUnderlay("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
-        onUnderlay("datum", "", (w, u) -> {
+        onUnderlay("datum", "", (w, _) -> {
             w.go(Stage.TRUE);
-            w.start(x -> new DatumTool(x, u));
+            w.start(inHand(DatumTool::new));
         });
     }
 
+    /** For the drawing that is in hand when the tool is started, which may be another when it is started again. */
+    private static Function<Workspace, Tool> inHand(BiFunction<Workspace, UnderlayId, Tool> maker) {
+        return w -> w.underlay().map(u -> maker.apply(w, u.id())).orElseGet(() -> new SelectTool(w));
+    }
+
     private void clear() {
-        onUnderlay("layer-hide", "C", (w, u) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.hide(u, p.layer()))));
-        onUnderlay("layer-alone", "Shift+C", (w, u) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.alone(u, p.layer(), layers(w)))));
-        onUnderlay("layers-back", "B", (w, u) -> w.apply(Clearings.allBack(u)));
+        onUnderlay("layer-hide", "C", (w, _) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
+        onUnderlay("layer-alone", "Shift+C", (w, _) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
+        onUnderlay("layers-back", "B", (w, _) -> w.apply(Clearings.allBack(w.underlayIds())));
         onUnderlay("layers-invert", "", (w, u) -> w.apply(Clearings.invert(u, layers(w))));
         add("muted", "", ALWAYS, w -> w.looks(w.looks().withMuted(!w.looks().muted())));
     }
@@ -136,7 +150,9 @@ public final class Commands {
         tool("slab", "", SlabTool::new);
         add("slab-from-walls", "", w -> !w.contents().walls().isEmpty(), SlabTool::fromOuterFaces);
         tool("split", "", SplitTool::new);
-        add("next-face", "A", w -> w.tool() instanceof WallTool || w.selected().stream().anyMatch(e -> e instanceof brightlintel.building.Wall), w -> {
+        add("next-pair", "E", w -> w.tool() instanceof AcrossTool, w -> step(w, 1));
+        add("pair-before", "W", w -> w.tool() instanceof AcrossTool, w -> step(w, -1));
+        add("next-face", "A", w -> w.tool() instanceof WallTool || w.selected().stream().anyMatch(e -> e instanceof Wall), w -> {
             if (w.tool() instanceof WallTool t) t.nextSide();
             else w.apply(Tracing.changeWalls("edit.wall-side", w.selection(), x -> x.withSide(x.side().next())));
         });
@@ -150,18 +166,23 @@ public final class Commands {
         });
     }
 
-    private void tool(String id, String keys, java.util.function.Function<Workspace, brightlintel.desktop.tool.Tool> maker) {
+    private void tool(String id, String keys, Function<Workspace, Tool> maker) {
         add(id, keys, ALWAYS, w -> {
             w.go(Stage.TRACE);
             w.start(maker);
         });
     }
 
+    private static void step(Workspace w, int by) {
+        if (w.tool() instanceof AcrossTool t) t.step(by);
+        w.tell(Change.TOOL);
+    }
+
     private static boolean hasDoor(Workspace w) {
         return w.tool() instanceof OpeningTool t && !t.isWindow() || w.selected().stream().anyMatch(e -> e instanceof Opening o && o.filling() instanceof Opening.Filling.Door);
     }
 
-    private static Edit doors(String name, Set<ElementId> which, java.util.function.UnaryOperator<Opening.Filling.Door> f) {
+    private static Edit doors(String name, Set<ElementId> which, UnaryOperator<Opening.Filling.Door> f) {
         return Tracing.changeOpenings(name, which, o -> o.filling() instanceof Opening.Filling.Door d ? o.with(f.apply(d)) : o);
     }
 
@@ -179,7 +200,7 @@ public final class Commands {
         add("storey-remove", "", w -> w.project().storeys().size() > 1, w -> w.apply(Stacking.remove(w.storeyId())));
     }
 
-    private static void fresh(Workspace w, java.util.function.Function<StoreyId, Edit> edit) {
+    private static void fresh(Workspace w, Function<StoreyId, Edit> edit) {
         StoreyId id = StoreyId.fresh();
         w.apply(edit.apply(id));
         w.go(id);

@@ -1,11 +1,13 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.frame.Focus;
 import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.StackPane;
@@ -35,11 +37,18 @@ public final class Docket extends StackPane {
     private void changed(Change c) {
         switch (c) {
             case PROJECT, STOREY, STAGE, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later.run();
-            case AIM, VIEW, LOOK, BUSY, MESSAGE -> { }
+            case EXTENT -> {
+                if (w.stage() == Stage.TRUE) later.run();
+            }
+            case AIM, VIEW, SPACE, LOOK, BUSY, MESSAGE -> { }
         }
     }
 
     private void build() {
+        Focus.keep(this, this::fill);
+    }
+
+    private void fill() {
         if (w.isEmpty()) {
             getChildren().setAll(Parts.docket(Parts.head(Words.of("empty.title"), Words.of("empty.question")), Parts.label(Words.of("empty.text"), "quiet")));
             return;
@@ -49,7 +58,7 @@ public final class Docket extends StackPane {
         shown = w.stage();
         if (w.stage() == Stage.CLEAR) {
             Node body = clear.build();
-            if (!getChildren().equals(java.util.List.of(body))) getChildren().setAll(body);
+            if (!getChildren().equals(List.of(body))) getChildren().setAll(body);
             return;
         }
         Node body = switch (w.stage()) {

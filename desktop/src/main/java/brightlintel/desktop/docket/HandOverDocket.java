@@ -6,7 +6,7 @@ import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.trace.GridLabels;
+import brightlintel.building.GridLabels;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
@@ -24,7 +24,9 @@ final class HandOverDocket {
             Parts.label(Words.of("hand-over.ifc"), "quiet"));
         for (Storey s : w.project().storeys()) {
             Contents c = w.project().on(s.id());
-            ifc.getChildren().add(Parts.figure(s.name(), Parts.right(c.isEmpty() ? Words.of("hand-over.nothing") : String.join(", ", Words.count("hand-over.walls", c.walls().size()), Words.count("hand-over.openings", c.openings().size()), Words.count("hand-over.slabs", c.slabs().size())))));
+            String what = String.join(", ", Words.count("hand-over.walls", c.walls().size()), Words.count("hand-over.openings", c.openings().size()),
+                Words.count("hand-over.slabs", c.slabs().size()));
+            ifc.getChildren().add(Parts.figure(s.name(), Parts.right(c.isEmpty() ? Words.of("hand-over.nothing") : what)));
         }
         long families = w.project().grid().stream().map(g -> GridLabels.family(g.line())).distinct().count();
         ifc.getChildren().add(Parts.figure(Words.of("trace.grid"), Parts.right(families == 1 ? Words.of("hand-over.grid-one") : Words.of("hand-over.grid", w.project().grid().size()))));

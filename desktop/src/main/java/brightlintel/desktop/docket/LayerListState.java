@@ -21,7 +21,7 @@ record LayerListState(List<Row> rows, int shown, int all, long strokesShown, lon
         List<Row> all = new ArrayList<>();
         for (int i = 0; i < counts.length; i++) {
             Layer l = d.strokes().layers().get(i);
-            all.add(new Row(l.name(), counts[i], d.layerShown(i), l.startsHidden()));
+            all.add(new Row(l.name(), counts[i], d.cleared().layerShown(i), l.startsHidden()));
         }
         String s = search.strip().toLowerCase(Locale.ROOT);
         Comparator<Row> byName = Comparator.comparing(Row::layer, String.CASE_INSENSITIVE_ORDER);

@@ -1,9 +1,13 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.desktop.command.Command;
+import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import java.util.Arrays;
+import java.util.Objects;
+import java.util.function.Predicate;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -11,6 +15,8 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -143,22 +149,25 @@ public final class Parts {
         return l;
     }
 
-    /** A field that hands over its text on Enter and when it is left, if it changed. */
-    public static TextField entry(String id, String text, java.util.function.Predicate<String> take) {
+    /** A field that hands over its text on Enter and when it is left, if it changed. What cannot be taken is said, and the old text comes back. */
+    public static TextField entry(Workspace w, String id, String text, Predicate<String> take) {
         TextField f = new TextField(text);
         f.setId(id);
         f.getStyleClass().add("entry");
         Runnable hand = () -> {
             if (f.getText().equals(text)) return;
-            if (!take.test(f.getText())) f.setText(text);
+            String typed = f.getText();
+            if (take.test(typed)) return;
+            f.setText(text);
+            w.say(new Message(Message.Tone.BAD, Words.of("field.refused", typed)));
         };
         f.setOnAction(_ -> hand.run());
         f.focusedProperty().addListener((_, _, now) -> {
             if (!now) hand.run();
-            else javafx.application.Platform.runLater(f::selectAll);
+            else Platform.runLater(f::selectAll);
         });
-        f.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == javafx.scene.input.KeyCode.ESCAPE) {
+        f.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
                 f.setText(text);
                 f.getParent().requestFocus();
                 e.consume();
@@ -170,7 +179,7 @@ public final class Parts {
     static VBox docket(Node... parts) {
         VBox v = new VBox();
         v.getStyleClass().add("docket-body");
-        v.getChildren().addAll(Arrays.stream(parts).filter(java.util.Objects::nonNull).toList());
+        v.getChildren().addAll(Arrays.stream(parts).filter(Objects::nonNull).toList());
         return v;
     }
 }

@@ -7,6 +7,7 @@ import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Hosting;
+import brightlintel.edit.Verdicts;
 import brightlintel.trace.Supports;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,27 +32,34 @@ final class ProveDocket {
         parts.add(agreement(w, walls));
         int free = w.footprints().freeEnds().size();
         parts.add(Parts.fold(Words.of("prove.free-ends"), free == 0 ? Parts.pill("✓ " + Words.of("prove.none"), Tone.SURE) : Parts.pill(Integer.toString(free), Tone.LOOK)));
-        int misfits = Hosting.misfits(w.contents(), x -> w.project().heightOf(w.storeyId(), x)).size();
+        int misfits = Hosting.misfits(w.project(), w.storeyId()).size();
         parts.add(Parts.fold(Words.of("prove.misfits"), misfits == 0 ? Parts.pill("✓ " + Words.of("prove.none"), Tone.SURE) : Parts.pill(Integer.toString(misfits), Tone.PARTS)));
         parts.add(Parts.decision(Words.of("prove.see"), null, false, Parts.row(Parts.button(w, commands.get("view"), false))));
         return Parts.docket(parts.toArray(Node[]::new));
     }
 
     private static Node agreement(Workspace w, List<Wall> walls) {
-        List<Wall> bad = new ArrayList<>(), without = new ArrayList<>();
+        List<Wall> bad = new ArrayList<>(), without = new ArrayList<>(), meant = new ArrayList<>();
         double worst = 0;
         for (Wall x : walls) {
-            List<Support> on = w.drawing().map(d -> Supports.ofWall(x, d)).orElse(x.from().on());
+            List<Support> on = w.drawings().isEmpty() ? x.from().on() : Supports.ofWall(x, w.drawings());
             OptionalDouble far = on.stream().mapToDouble(Support::distance).max();
             if (far.isEmpty()) without.add(x);
-            else if (far.getAsDouble() > AGREES) bad.add(x);
+            else if (far.getAsDouble() > AGREES) (Verdicts.isSo(w.project(), Verdicts.OFF_ITS_STROKES, x.id()) ? meant : bad).add(x);
             worst = Math.max(worst, far.orElse(0));
         }
-        int good = walls.size() - bad.size() - without.size();
+        int good = walls.size() - bad.size() - without.size() - meant.size();
         var v = Parts.decision(Words.of("prove.agreement"), bad.isEmpty() && without.isEmpty() ? Parts.pill("✓ " + Words.of("prove.all"), Tone.SURE) : Parts.pill(Integer.toString(bad.size() + without.size()), Tone.LOOK),
             true, Parts.value(Words.of("prove.of", good, walls.size()), Words.of("prove.within", w.lengths().partWithUnit(AGREES))));
         v.getChildren().add(Parts.evidence("–", Words.of("prove.worst", w.lengths().partWithUnit(worst)), Tone.PLAIN));
-        if (!bad.isEmpty()) v.getChildren().add(Parts.line(Parts.evidence("✗", Words.count("prove.parts", bad.size()), Tone.PARTS), show(w, "prove-parts", bad)));
+        if (!bad.isEmpty()) {
+            v.getChildren().add(Parts.line(Parts.evidence("✗", Words.count("prove.parts", bad.size()), Tone.PARTS), show(w, "prove-parts", bad)));
+            List<Wall> chosen = bad.stream().filter(x -> w.selection().contains(x.id())).toList();
+            if (!chosen.isEmpty()) v.getChildren().add(Parts.row(Parts.button(Words.count("prove.it-is-so", chosen.size()), "prove-is-so",
+                () -> chosen.forEach(x -> w.apply(Verdicts.say(Verdicts.itIsSo(Verdicts.OFF_ITS_STROKES, x.id())))))));
+        }
+        if (!meant.isEmpty()) v.getChildren().add(Parts.line(Parts.evidence("–", Words.count("prove.meant", meant.size()), Tone.PLAIN),
+            Parts.button(Words.of("prove.not-so"), "prove-not-so", () -> meant.forEach(x -> w.apply(Verdicts.forget(Verdicts.itIsSo(Verdicts.OFF_ITS_STROKES, x.id())))))));
         if (!without.isEmpty()) v.getChildren().add(Parts.line(Parts.evidence("–", Words.count("prove.without", without.size()), Tone.PLAIN), show(w, "prove-without", without)));
         return v;
     }

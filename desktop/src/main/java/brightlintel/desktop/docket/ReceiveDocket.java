@@ -5,6 +5,8 @@ import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Space;
 import brightlintel.edit.Receiving;
 import brightlintel.receive.DrawingShelf;
 import java.util.ArrayList;
@@ -20,30 +22,44 @@ final class ReceiveDocket {
     static Node build(Workspace w, Commands commands) {
         List<Node> parts = new ArrayList<>();
         parts.add(Parts.head(Words.of("stage.receive"), Words.of("receive.question", w.storey().name())));
-        Optional<Underlay> u = w.underlay();
-        if (u.isEmpty()) {
+        List<Underlay> laid = w.project().underlaysOf(w.storeyId());
+        if (laid.isEmpty())
             parts.add(Parts.decision(Words.of("receive.none"), null, true, Parts.label(Words.of("receive.none.how"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
-        } else {
-            parts.add(file(w, u.get()));
-            w.shelf().has(u.get()).ifPresent(s -> parts.addAll(report(state(s, u.get()))));
+        for (Underlay u : laid.reversed()) parts.add(file(w, commands, u));
+        w.underlay().ifPresent(u -> {
+            w.shelf().has(u).ifPresent(s -> parts.addAll(report(state(s, u))));
             parts.add(Parts.decision(Words.of("receive.more"), null, false, Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
                 Parts.row(Parts.button(w, commands.get("open"), false))));
-        }
-        others(w).ifPresent(parts::add);
+        });
+        others(w, commands).ifPresent(parts::add);
         return Parts.docket(parts.toArray(Node[]::new));
     }
 
-    private static Node file(Workspace w, Underlay u) {
-        String name = w.project().source(u.file()).map(x -> x.name()).orElse("");
+    /** One drawing of the storey: what came of it, and that it can be taken off. The one in hand is marked where there are several. */
+    private static Node file(Workspace w, Commands commands, Underlay u) {
+        boolean several = w.underlayIds().size() > 1, inHand = w.underlay().filter(x -> x.id().equals(u.id())).isPresent();
+        Optional<String> trouble = w.trouble(u.id());
         Optional<DrawingShelf.Shelved> s = w.shelf().has(u);
-        boolean clean = s.map(x -> state(x, u).leftOut().isEmpty()).orElse(true);
-        Node pill = s.isEmpty() ? Parts.pill(Words.of("receive.reading"), Tone.PLAIN) : clean ? Parts.pill(Words.of("receive.whole"), Tone.SURE) : Parts.pill(Words.of("receive.left-out"), Tone.LOOK);
-        return Parts.decision(name, pill, true, Parts.label(s.map(x -> state(x, u).summary()).orElse(Words.of("receive.reading-now")), "quiet"));
+        String words = trouble.or(() -> s.map(x -> state(x, u).summary())).orElse(Words.of(w.isRead(u) ? "receive.on-board" : "receive.reading-now"));
+        VBox v = Parts.decision(Names.of(w, u), pill(w, u, trouble.isPresent(), s), inHand, Parts.label(words, trouble.isPresent() ? "brick" : "quiet"));
+        List<Node> buttons = new ArrayList<>();
+        if (trouble.isPresent()) buttons.add(Parts.button(w, commands.get("read-again"), false));
+        if (several && !inHand) buttons.add(Parts.button(Words.of("receive.in-hand"), "in-hand-" + u.id().value(), () -> w.takeInHand(u.id())));
+        buttons.add(Parts.button(Words.of("receive.take-off"), "take-off-" + u.id().value(), () -> w.apply(Receiving.takeOff(u.id(), w.storeyId()))));
+        buttons.forEach(b -> b.getStyleClass().add("small"));
+        v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
+        return v;
+    }
+
+    private static Node pill(Workspace w, Underlay u, boolean trouble, Optional<DrawingShelf.Shelved> s) {
+        if (trouble) return Parts.pill(Words.of("receive.not-read"), Tone.PARTS);
+        if (s.isEmpty()) return Parts.pill(Words.of(w.isRead(u) ? "receive.there" : "receive.reading"), Tone.PLAIN);
+        return state(s.get(), u).leftOut().isEmpty() ? Parts.pill(Words.of("receive.whole"), Tone.SURE) : Parts.pill(Words.of("receive.left-out"), Tone.LOOK);
     }
 
     private static ReceiveState state(DrawingShelf.Shelved s, Underlay u) {
         boolean allOff = s.drawing().layers().stream().allMatch(l -> l.startsHidden() || !l.declared());
-        return ReceiveState.of(s.drawing(), s.strokes(), allOff && u.clearing().layersOff().isEmpty());
+        return ReceiveState.of(s.drawing(), u.space(), s.strokes(), allOff && u.clearing().layersOff().isEmpty());
     }
 
     private static List<Node> report(ReceiveState r) {
@@ -64,15 +80,23 @@ final class ReceiveDocket {
         return out;
     }
 
-    /** Underlays of other storeys and earlier ones of this: one click lays them here. */
-    private static Optional<Node> others(Workspace w) {
-        List<Underlay> rest = w.project().underlays().stream().filter(x -> !w.storey().underlays().contains(x.id())).toList();
-        if (rest.isEmpty()) return Optional.empty();
+    /** Drawings of other storeys, ones that were taken off, and sheets of the same files: one click lays them here. */
+    private static Optional<Node> others(Workspace w, Commands commands) {
         VBox v = Parts.decision(Words.of("receive.others"), null, false);
-        for (Underlay u : rest) {
-            String name = w.project().source(u.file()).map(x -> x.name()).orElse("");
-            v.getChildren().add(Parts.line(Parts.label(name), Parts.button(Words.of("receive.lay-here"), "lay-" + name, () -> w.apply(Receiving.show(u.id(), w.storeyId())))));
+        int none = v.getChildren().size();
+        for (Underlay u : w.project().underlays())
+            if (!w.underlayIds().contains(u.id())) v.getChildren().add(Parts.line(Parts.label(Names.of(w, u)),
+                Parts.button(Words.of("receive.lay-here"), "lay-" + u.id().value(), () -> w.apply(Receiving.show(u.id(), w.storeyId())))));
+        for (Underlay u : w.project().underlaysOf(w.storeyId())) w.shelf().has(u).ifPresent(s -> sheets(w, commands, u, s, v));
+        return v.getChildren().size() == none ? Optional.empty() : Optional.of(v);
+    }
+
+    private static void sheets(Workspace w, Commands commands, Underlay u, DrawingShelf.Shelved s, VBox v) {
+        for (Space x : s.drawing().spaces()) {
+            boolean there = w.project().underlays().stream().anyMatch(o -> o.sha256().equals(u.sha256()) && o.space().equals(x.key()));
+            boolean drawn = x.entities().stream().anyMatch(e -> !(e instanceof Entity.Viewport));
+            if (!there && drawn) v.getChildren().add(Parts.line(Parts.label(x.key().name()),
+                Parts.button(Words.of("receive.lay-here"), "lay-sheet-" + x.key().name(), () -> w.lay(u.file(), x.key()))));
         }
-        return Optional.of(v);
     }
 }

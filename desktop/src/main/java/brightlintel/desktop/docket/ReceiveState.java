@@ -29,18 +29,19 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
     record Row(String kind, String count) { }
 
     /** @param allShown every layer is off in the file, and they are shown all the same */
-    static ReceiveState of(RawDrawing d, Strokes s, boolean allShown) {
+    static ReceiveState of(RawDrawing d, SpaceKey space, Strokes s, boolean allShown) {
         Map<String, Integer> counts = new TreeMap<>();
-        List<Entity> model = d.space(new SpaceKey.Model()).map(x -> x.entities()).orElse(List.of());
+        List<Entity> model = d.space(space).map(Space::entities).orElse(List.of());
         model.forEach(e -> counts.merge(e.kind(), 1, Integer::sum));
         List<Row> rows = counts.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()).thenComparing(Map.Entry.comparingByKey()))
             .map(e -> new Row(Words.of("kind." + e.getKey()), LengthFormat.grouped(e.getValue()))).toList();
         Report all = d.report().and(s.report());
         List<String> out = new ArrayList<>(), notes = new ArrayList<>();
         for (Report.Entry e : all.entries()) (NOTES.contains(e.code()) ? notes : out).add(sentence(e));
-        elsewhere(d, model.isEmpty() && all.count(Code.NOTHING_DRAWN) == 0, out, notes);
+        if (space instanceof SpaceKey.Model) elsewhere(d, model.isEmpty() && all.count(Code.NOTHING_DRAWN) == 0, out, notes);
         if (allShown) notes.replaceAll(n -> n.startsWith(Words.of("receive.off-begins")) ? Words.of("receive.all-off") : n);
-        String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(d.layers().size()), LengthFormat.grouped(d.blocks().size()),
+        String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(s.layers().size()),
+            LengthFormat.grouped(d.blocks().size()),
             (Words.of("format." + d.format().name()) + " " + Releases.of(d.version())).strip());
         return new ReceiveState(summary, rows, out, notes);
     }

@@ -82,7 +82,7 @@ final class TraceDocket {
 
     private Node wallInHand() {
         WallSettings s = w.wallSettings();
-        TextField thickness = Parts.entry("wall-thickness", w.lengths().part(s.thickness().value()), t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v > 0.005 && v < 10).map(v -> {
+        TextField thickness = Parts.entry(w, "wall-thickness", w.lengths().part(s.thickness().value()), t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v > 0.005 && v < 10).map(v -> {
             w.wallSettings(s.with(brightlintel.building.Given.stated(v)));
             return true;
         }).orElse(false));
@@ -116,7 +116,7 @@ final class TraceDocket {
     }
 
     private TextField height(String id, double now, java.util.function.DoubleFunction<OpeningSettings> make, java.util.function.DoublePredicate good) {
-        return Parts.entry(id, w.lengths().height(now), t -> LengthReader.read(t, w.lengths().positionUnit()).filter(good::test).map(v -> {
+        return Parts.entry(w, id, w.lengths().height(now), t -> LengthReader.read(t, w.lengths().positionUnit()).filter(good::test).map(v -> {
             w.openingSettings(make.apply(v));
             return true;
         }).orElse(false));
@@ -138,7 +138,7 @@ final class TraceDocket {
 
     /** Openings that no longer fit are named, never dropped. */
     private Optional<Node> misfits() {
-        List<Opening> m = Hosting.misfits(w.contents(), x -> w.project().heightOf(w.storeyId(), x));
+        List<Opening> m = Hosting.misfits(w.project(), w.storeyId());
         if (m.isEmpty()) return Optional.empty();
         VBox v = Parts.decision(Words.of("trace.misfits"), Parts.pill(Integer.toString(m.size()), Tone.LOOK), false);
         for (Opening o : m.stream().limit(5).toList())

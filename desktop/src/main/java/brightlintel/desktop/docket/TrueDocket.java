@@ -1,6 +1,13 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.building.Underlay;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.drawing.Space;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Paper;
+import brightlintel.drawing.Header;
+import brightlintel.building.Evidence;
 import brightlintel.building.Why;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
@@ -10,6 +17,8 @@ import brightlintel.edit.Placing;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.place.PlacedDrawing;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -30,9 +39,23 @@ final class TrueDocket {
         if (d.isEmpty()) return Parts.docket(Parts.head(Words.of("stage.true"), Words.of("true.question")), Parts.decision(Words.of("waits.title"), null, true,
             Parts.label(Words.of("true.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
         Underlay u = d.get().underlay();
-        TrueState s = TrueState.of(d.get(), w.shelf().has(u).orElseThrow().drawing().header(), w.lengths());
-        String name = w.project().source(u.file()).map(x -> x.name()).orElse("");
-        return Parts.docket(Parts.head(Words.of("stage.true"), Words.of("true.of", name, w.storey().name())), size(w, commands, u, s), upright(w, commands, u, s), datum(w, commands, s));
+        Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
+        TrueState s = TrueState.of(d.get(), w.extent(d.get()), raw.map(RawDrawing::header).orElse(Header.NONE), w.lengths());
+        Node head = Parts.head(Words.of("stage.true"), Words.of("true.of", Names.of(w, u), w.storey().name()));
+        Optional<Paper> paper = raw.flatMap(x -> x.space(u.space())).flatMap(Space::paper);
+        return Parts.docket(head, Laid.choice(w), size(w, commands, u, s, paper), upright(w, commands, u, s), datum(w, commands, s), SiteFields.decision(w));
+    }
+
+    /** A sheet is drawn at one to so many. */
+    private static Node plotted(Workspace w, Underlay u, Paper paper) {
+        double now = u.placement().scale().value().mean() / paper.metresPerUnit();
+        TextField f = Parts.entry(w, "plotted-at", LengthFormat.grouped(Math.round(now)), t -> {
+            String figure = t.replaceFirst("^1 *[:/] *", "").replaceAll("[\\s\u202f\u00a0]", "").replace(',', '.');
+            if (!figure.matches("\\d{1,5}(\\.\\d+)?") || Double.parseDouble(figure) < 0.1) return false;
+            w.apply(Placing.plottedAt(u.id(), paper.metresPerUnit(), Double.parseDouble(figure)));
+            return true;
+        });
+        return Parts.line(Parts.label(Words.of("true.plotted"), "quiet"), f);
     }
 
     private static Node pill(TrueState.Who who) {
@@ -43,12 +66,12 @@ final class TrueDocket {
         };
     }
 
-    private static Node size(Workspace w, Commands commands, Underlay u, TrueState s) {
+    private static Node size(Workspace w, Commands commands, Underlay u, TrueState s, Optional<Paper> paper) {
         VBox v = Parts.decision(Words.of("true.size"), pill(s.scaleBy()), s.scaleBy() == TrueState.Who.ASSUMED, Parts.value(s.scale(), "· " + s.size()));
         ToggleGroup group = new ToggleGroup();
         for (TrueState.Choice c : s.choices()) {
             RadioButton b = new RadioButton(c.name());
-            b.setId("unit-" + c.unit().name().toLowerCase(java.util.Locale.ROOT));
+            b.setId("unit-" + c.unit().name().toLowerCase(Locale.ROOT));
             b.setToggleGroup(group);
             b.setSelected(c.chosen());
             b.setOnAction(_ -> w.apply(Placing.unit(u.id(), c.unit().metres())));
@@ -57,7 +80,7 @@ final class TrueDocket {
             row.getStyleClass().add("choice");
             v.getChildren().add(row);
         }
-        TextField own = Parts.entry("own-factor", "", t -> {
+        TextField own = Parts.entry(w, "own-factor", "", t -> {
             Optional<Double> f = LengthReader.read(t, LengthUnit.MILLIMETRE);
             boolean good = f.isPresent() && f.get() > 1e-7 && f.get() < 1e4;
             if (good) w.apply(Placing.unit(u.id(), f.get()));
@@ -66,17 +89,18 @@ final class TrueDocket {
         own.setPromptText(Words.of("true.own.example"));
         HBox.setHgrow(own, Priority.NEVER);
         v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
+        paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
         s.fileSays().ifPresent(t -> v.getChildren().add(Parts.evidence(s.fileAgrees() ? "✓" : "✗", t, s.fileAgrees() ? Tone.SURE : Tone.PARTS)));
         if (s.fileSays().isEmpty()) v.getChildren().add(Parts.evidence("–", Words.of("true.file-silent"), Tone.PLAIN));
-        if (u.placement().scale().why() instanceof Why.Read(double _, java.util.List<String> evidence))
-            evidence.stream().filter(t -> !t.equals("header")).forEach(t -> v.getChildren().add(Parts.evidence("✓", Words.of("true.known", t), Tone.SURE)));
+        if (u.placement().scale().why() instanceof Why.Read(double _, List<Evidence> evidence))
+            for (Evidence e : evidence) EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
         if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
         v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED)));
         return v;
     }
 
     private static Node upright(Workspace w, Commands commands, Underlay u, TrueState s) {
-        TextField turn = Parts.entry("turn-angle", s.turn(), t -> LengthReader.angle(t).map(a -> {
+        TextField turn = Parts.entry(w, "turn-angle", s.turn(), t -> LengthReader.angle(t).map(a -> {
             w.apply(Placing.turnTo(u.id(), a));
             return true;
         }).orElse(false));

@@ -5,6 +5,7 @@ import brightlintel.building.Why;
 import brightlintel.correct.UnitChoice;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Header;
+import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.Extent;
@@ -22,18 +23,21 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
     /** @param chosen the unit in force; plausible: a building could be this large */
     record Choice(UnitChoice unit, String name, String size, boolean chosen, boolean plausible) { }
 
-    static TrueState of(PlacedDrawing d, Header header, LengthFormat f) {
+    /** @param extent nothing while it is being worked out: sizes are then left open */
+    static TrueState of(PlacedDrawing d, Optional<Extent> extent, Header header, LengthFormat f) {
         Placement p = d.underlay().placement();
-        Extent e = d.extent();
+        Extent e = extent.orElse(new Extent(Box.EMPTY, 0, 0));
         double now = p.scale().value().mean();
-        Box units = e.main().mapped(brightlintel.geom.Affine.scale(1 / now, 1 / now));
+        Box units = e.main().mapped(Affine.scale(1 / now, 1 / now));
         List<Choice> choices = new ArrayList<>();
         for (UnitChoice u : UnitChoice.values())
-            choices.add(new Choice(u, Words.of("unit." + u.name()), f.size(units.width() * u.metres(), units.height() * u.metres()), p.scale().value().isEven() && Math.abs(now / u.metres() - 1) < 1e-9,
-                u.isPlausible(units.diagonal())));
+            choices.add(new Choice(u, Words.of("unit." + u.name()), extent.isEmpty() ? "…" : f.size(units.width() * u.metres(), units.height() * u.metres()),
+                p.scale().value().isEven() && Math.abs(now / u.metres() - 1) < 1e-9, u.isPlausible(units.diagonal())));
         Optional<UnitChoice> said = UnitChoice.saidBy(header);
-        return new TrueState(scaleWords(now), f.size(units.width() * now, units.height() * now), who(p.scale().why()), choices, said.map(u -> Words.of("true.file-says", Words.of("unit." + u.name()))),
-            said.map(u -> Math.abs(u.metres() / now - 1) < 1e-9).orElse(false), e.strays() == 0 ? "" : Words.count("true.strays", e.strays()), LengthFormat.angle(p.turn().value()), who(p.turn().why()),
+        String size = extent.isEmpty() ? "…" : f.size(units.width() * now, units.height() * now);
+        return new TrueState(scaleWords(now), size, who(p.scale().why()), choices, said.map(u -> Words.of("true.file-says", Words.of("unit." + u.name()))),
+            said.map(u -> Math.abs(u.metres() / now - 1) < 1e-9).orElse(false), e.strays() == 0 ? "" : Words.count("true.strays", e.strays()),
+            LengthFormat.angle(p.turn().value()), who(p.turn().why()),
             String.format(Locale.ROOT, "%.3f, %.3f", p.fileAnchor().value().x(), p.fileAnchor().value().y()), who(p.fileAnchor().why()));
     }
 

@@ -5,12 +5,15 @@ import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
+import brightlintel.building.Heights;
+import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
 import brightlintel.building.Support;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.frame.Focus;
 import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
@@ -24,14 +27,16 @@ import brightlintel.snap.SnapKind;
 import brightlintel.snap.SnapSettings;
 import brightlintel.snap.SnapSource;
 import brightlintel.solid.Solids;
-import brightlintel.trace.SlabOutline;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.function.DoubleConsumer;
 import java.util.function.DoublePredicate;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -55,7 +60,7 @@ public final class Properties extends VBox {
             switch (c) {
                 case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING -> later.run();
                 case AIM -> pointer();
-                case VIEW, LOOK, BUSY, MESSAGE -> { }
+                case VIEW, SPACE, LOOK, BUSY, MESSAGE, EXTENT -> { }
             }
         });
         build();
@@ -63,7 +68,7 @@ public final class Properties extends VBox {
 
     /** Only where it tells of the pointer, and only when what it points at changes. */
     private void pointer() {
-        if (!w.selection().isEmpty() || !(w.tool() instanceof SelectTool) || w.stage() == Stage.TRACE) return;
+        if (w.isEmpty() || !w.selection().isEmpty() || !(w.tool() instanceof SelectTool) || w.stage() == Stage.TRACE) return;
         String now = SelectTool.pointed(w).map(p -> p.stroke() + p.layer()).orElse("");
         if (!now.equals(pointed)) {
             pointed = now;
@@ -79,7 +84,7 @@ public final class Properties extends VBox {
         else if (selected.isEmpty()) underPointer(out);
         else if (selected.size() == 1) one(selected.getFirst(), out);
         else several(selected, out);
-        getChildren().setAll(out);
+        Focus.keep(this, () -> getChildren().setAll(out));
     }
 
     private void title(List<Node> out, String text) {
@@ -119,7 +124,7 @@ public final class Properties extends VBox {
     }
 
     private TextField step(SnapSettings s) {
-        TextField f = Parts.entry("snap-step", w.lengths().part(s.step()), t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v >= 0.001 && v <= 10).map(v -> {
+        TextField f = Parts.entry(w, "snap-step", w.lengths().part(s.step()), t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v >= 0.001 && v <= 10).map(v -> {
             w.snaps(w.snaps().withStep(v));
             return true;
         }).orElse(false));
@@ -171,10 +176,10 @@ public final class Properties extends VBox {
     }
 
     /** A length that all of these share, or "several"; typed in, it is set on all. */
-    private <T> Node shared(String key, String id, List<T> list, Function<T, Double> get, LengthUnit bare, Function<Double, String> show, DoublePredicate good, java.util.function.DoubleConsumer set, boolean assumed) {
+    private <T> Node shared(String key, String id, List<T> list, Function<T, Double> get, LengthUnit bare, Function<Double, String> show, DoublePredicate good, DoubleConsumer set, boolean assumed) {
         double first = get.apply(list.getFirst());
         boolean same = list.stream().allMatch(x -> Math.abs(get.apply(x) - first) < 1e-9);
-        TextField f = Parts.entry(id, same ? show.apply(first) : "", t -> LengthReader.read(t, bare).filter(good::test).map(v -> {
+        TextField f = Parts.entry(w, id, same ? show.apply(first) : "", t -> LengthReader.read(t, bare).filter(good::test).map(v -> {
             set.accept(v);
             return true;
         }).orElse(false));
@@ -186,19 +191,19 @@ public final class Properties extends VBox {
 
     private void walls(List<Wall> list, List<Node> out) {
         Set<ElementId> ids = ids(list);
-        BiFunction<String, java.util.function.UnaryOperator<Wall>, Runnable> change = (name, f) -> () -> w.apply(Tracing.changeWalls(name, ids, f));
+        BiFunction<String, UnaryOperator<Wall>, Runnable> change = (name, f) -> () -> w.apply(Tracing.changeWalls(name, ids, f));
         out.add(shared("wall.thickness", "prop-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.005 && v < 10,
             v -> change.apply("edit.wall-thickness", x -> x.withThickness(Given.stated(v))).run(), list.getFirst().thickness().isAssumed()));
         var side = Parts.button(Words.of("side." + list.getFirst().side().name()), "prop-side", change.apply("edit.wall-side", x -> x.withSide(x.side().next())));
         side.getStyleClass().add("small");
         out.add(Parts.figure(Words.of("wall.drawn-along"), Parts.beside(side, Parts.right("A", "kbd"))));
-        out.add(shared("wall.base", "prop-base", list, Wall::base, w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 100,
-            v -> change.apply("edit.wall-base", x -> x.withBase(v)).run(), false));
+        out.add(shared("wall.base", "prop-base", list, x -> x.base().offset(), w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 100,
+            v -> change.apply("edit.wall-base", x -> x.withBase(x.base().at(v))).run(), false));
         out.add(shared("wall.height", "prop-height", list, x -> w.project().heightOf(w.storeyId(), x), w.lengths().positionUnit(), w.lengths()::height, v -> v > 0.01 && v < 100,
             v -> change.apply("edit.wall-height", x -> x.withTop(new Top.Height(Given.stated(v)))).run(), false));
         boolean own = list.stream().anyMatch(x -> !(x.top() instanceof Top.NextStorey));
         if (own) {
-            var b = Parts.button(Words.of("wall.to-next"), "prop-top-next", change.apply("edit.wall-top", x -> x.withTop(new Top.NextStorey(0))));
+            var b = Parts.button(Words.of("wall.to-next"), "prop-top-next", change.apply("edit.wall-top", x -> x.withTop(Top.NEXT)));
             b.getStyleClass().add("small");
             out.add(b);
         } else out.add(Parts.figure(Words.of("wall.top"), Parts.right(Words.of("wall.top.next"))));
@@ -206,8 +211,8 @@ public final class Properties extends VBox {
 
     private void wallFacts(Wall x, List<Node> out) {
         out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(x.length()))));
-        double volume = Solids.volume(x, w.footprints().of(x.id()), w.contents().openingsIn(x.id()), w.project().heightOf(w.storeyId(), x));
-        out.add(Parts.figure(Words.of("properties.volume"), Parts.right(String.format(Locale.ROOT, "%.2f m³", volume))));
+        double volume = Solids.volume(x, w.footprints().of(x.id()), w.contents().openingsIn(x.id()), Heights.of(w.project(), w.storeyId()).top(x));
+        out.add(Parts.figure(Words.of("properties.volume"), Parts.right(w.lengths().volume(volume))));
         out.add(Parts.figure(Words.of("properties.from"), Parts.label(from(x))));
         x.from().on().stream().mapToDouble(Support::distance).max().ifPresent(d -> {
             boolean good = d < 0.005;
@@ -218,9 +223,9 @@ public final class Properties extends VBox {
     private String from(Element e) {
         int n = e.from().on().size();
         String way = switch (e.from().way()) {
-            case brightlintel.building.Provenance.Way.ByHand _ -> Words.of("from.by-hand");
-            case brightlintel.building.Provenance.Way.Proposed _ -> Words.of("from.proposed");
-            case brightlintel.building.Provenance.Way.Repeated _ -> Words.of("from.repeated");
+            case Provenance.Way.ByHand _ -> Words.of("from.by-hand");
+            case Provenance.Way.Proposed _ -> Words.of("from.proposed");
+            case Provenance.Way.Repeated _ -> Words.of("from.repeated");
         };
         return n == 0 ? way : Words.count("from.strokes", n);
     }
@@ -262,15 +267,15 @@ public final class Properties extends VBox {
         Set<ElementId> ids = ids(list);
         out.add(shared("wall.thickness", "prop-slab-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.01 && v < 5,
             v -> w.apply(Tracing.changeSlabs("edit.slab-thickness", ids, x -> x.withThickness(Given.stated(v)))), list.getFirst().thickness().isAssumed()));
-        out.add(shared("slab.top", "prop-slab-top", list, Slab::topOffset, w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 50,
-            v -> w.apply(Tracing.changeSlabs("edit.slab-top", ids, x -> x.withTopOffset(v))), false));
+        out.add(shared("slab.top", "prop-slab-top", list, x -> x.top().offset(), w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 50,
+            v -> w.apply(Tracing.changeSlabs("edit.slab-top", ids, x -> x.withTop(x.top().at(v)))), false));
     }
 
     private void grid(GridLine g, List<Node> out) {
         title(out, Words.of("properties.grid"));
-        out.add(Parts.figure(Words.of("grid.label"), Parts.entry("grid-label", g.label(), t -> {
-            if (t.isBlank() || t.length() > 12) return false;
-            w.apply(Tracing.changeGrid("edit.grid-label", Set.of(g.id()), x -> x.withLabel(t.strip())));
+        out.add(Parts.figure(Words.of("grid.label"), Parts.entry(w, "grid-label", g.label(), t -> {
+            if (t.isBlank() || t.length() > 12 || Tracing.isTaken(w.project(), t.strip(), g.id())) return false;
+            w.apply(Tracing.labelGridLine(g.id(), t.strip()));
             return true;
         })));
         out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(g.line().length()))));

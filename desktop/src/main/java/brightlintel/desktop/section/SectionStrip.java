@@ -4,6 +4,7 @@ import brightlintel.building.Contents;
 import brightlintel.building.Storey;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.frame.Focus;
 import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.ViewMode;
@@ -32,6 +33,7 @@ public final class SectionStrip extends VBox {
     private final Commands commands;
     private final SpaceView space;
     private final Later later = new Later(this::build);
+    private ViewMode shown;
 
     public SectionStrip(Workspace w, Commands commands, SpaceView space) {
         this.w = w;
@@ -40,12 +42,13 @@ public final class SectionStrip extends VBox {
         setId("section");
         getStyleClass().add("section");
         w.listen(c -> {
-            if (c == Change.PROJECT || c == Change.STOREY || c == Change.FILE || c == Change.VIEW || c == Change.LOOK) later.run();
+            if (c == Change.PROJECT || c == Change.STOREY || c == Change.FILE || c == Change.SPACE || c == Change.LOOK && w.looks().mode() != shown) later.run();
         });
         build();
     }
 
     private void build() {
+        shown = w.looks().mode();
         List<Storey> storeys = w.project().storeys();
         double low = storeys.getFirst().level().value(), high = storeys.getLast().top(), span = Math.max(high - low, 0.1);
         double scale = Math.min(MOST_PER_METRE, HEIGHT / span);
@@ -65,7 +68,7 @@ public final class SectionStrip extends VBox {
         HBox add = new HBox(6, tip(Parts.button(Words.of("section.add"), "storey-add", () -> commands.get("storey-add").fire(w)), "command.storey-add"),
             tip(Parts.button(Words.of("section.repeat"), "storey-repeat", () -> commands.get("storey-repeat").fire(w)), "command.storey-repeat"));
         add.getStyleClass().add("row");
-        getChildren().setAll(Parts.label(Words.of("section.title"), "side-title"), pane, add);
+        Focus.keep(this, () -> getChildren().setAll(Parts.label(Words.of("section.title"), "side-title"), pane, add));
     }
 
     private static Button tip(Button b, String key) {
@@ -87,18 +90,18 @@ public final class SectionStrip extends VBox {
 
     private void band(Pane pane, Storey s, double y, double h, boolean compressed) {
         boolean here = s.id().equals(w.storeyId());
-        TextField name = Parts.entry("storey-name-" + s.name(), s.name(), t -> {
+        TextField name = Parts.entry(w, "storey-name-" + s.name(), s.name(), t -> {
             if (t.isBlank()) return false;
             w.apply(Stacking.rename(s.id(), t));
             return true;
         });
         name.getStyleClass().addAll("band-name", "bare");
-        TextField level = Parts.entry("storey-level-" + s.name(), w.lengths().level(s.level().value()), t -> length(t.replace("±", "")).map(v -> {
+        TextField level = Parts.entry(w, "storey-level-" + s.name(), w.lengths().level(s.level().value()), t -> length(t.replace("±", "")).map(v -> {
             w.apply(Stacking.level(s.id(), v));
             return true;
         }).orElse(false));
         level.getStyleClass().addAll("bare", "band-level");
-        TextField height = Parts.entry("storey-height-" + s.name(), w.lengths().height(s.height().value()), t -> length(t).filter(v -> v >= 0.2 && v < 1000).map(v -> {
+        TextField height = Parts.entry(w, "storey-height-" + s.name(), w.lengths().height(s.height().value()), t -> length(t).filter(v -> v >= 0.2 && v < 1000).map(v -> {
             w.apply(Stacking.height(s.id(), v));
             return true;
         }).orElse(false));
@@ -148,8 +151,8 @@ public final class SectionStrip extends VBox {
     /** A drawing on it, walls, openings, a slab: a small mark each. */
     private void marks(Pane band, Contents c, double h) {
         StringBuilder b = new StringBuilder();
-        if (!c.walls().isEmpty()) b.append(Words.of("section.walls", c.walls().size())).append("  ");
-        if (!c.openings().isEmpty()) b.append(Words.of("section.openings", c.openings().size()));
+        if (!c.walls().isEmpty()) b.append(Words.count("section.walls", c.walls().size())).append("  ");
+        if (!c.openings().isEmpty()) b.append(Words.count("section.openings", c.openings().size()));
         if (b.isEmpty() || h < 62) return;
         Label l = Parts.right(b.toString(), "band-marks");
         l.setMouseTransparent(true);

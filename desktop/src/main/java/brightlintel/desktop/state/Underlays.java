@@ -1,30 +1,42 @@
 package brightlintel.desktop.state;
 
 import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
-/** The placed drawings of a storey, made anew only where placement or clearing changed. */
+/**
+ * The placed drawings of a storey. One whose placement or clearing changed is made from the one before it, so that a drawing that is on the board
+ * stays there even when the shelf has let go of it.
+ */
 final class Underlays {
-    private final Map<Underlay, PlacedDrawing> placed = new HashMap<>();
+    private static final int MOST = 8;
+    private final Map<UnderlayId, PlacedDrawing> placed = new HashMap<>();
 
     List<PlacedDrawing> of(List<Underlay> underlays, DrawingShelf shelf) {
-        placed.keySet().removeIf(u -> !underlays.contains(u) && placed.size() > 8);
+        Set<UnderlayId> wanted = underlays.stream().map(Underlay::id).collect(Collectors.toSet());
+        placed.keySet().removeIf(u -> !wanted.contains(u) && placed.size() > MOST);
         return underlays.stream().map(u -> get(u, shelf)).flatMap(Optional::stream).toList();
     }
 
     private Optional<PlacedDrawing> get(Underlay u, DrawingShelf shelf) {
-        PlacedDrawing there = placed.get(u);
-        if (there != null) return Optional.of(there);
-        return shelf.has(u).map(s -> {
-            PlacedDrawing d = new PlacedDrawing(u, s.strokes(), s.centres());
-            placed.put(u, d);
-            return d;
-        });
+        PlacedDrawing there = placed.get(u.id());
+        boolean same = there != null && there.underlay().sha256().equals(u.sha256()) && there.underlay().space().equals(u.space());
+        if (same && there.underlay().equals(u)) return Optional.of(there);
+        Optional<PlacedDrawing> now = same ? Optional.of(there.with(u)) : shelf.has(u).map(s -> new PlacedDrawing(u, s.strokes(), s.finder()));
+        now.ifPresent(d -> placed.put(u.id(), d));
+        return now;
+    }
+
+    /** Made behind the window, with what was worked out there. */
+    void adopt(PlacedDrawing d) {
+        placed.put(d.underlay().id(), d);
     }
 
     void clear() {

@@ -4,34 +4,47 @@ import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
+import brightlintel.building.FileId;
 import brightlintel.building.History;
 import brightlintel.building.Project;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
 import brightlintel.lengths.LengthFormat;
+import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.snap.SnapSettings;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Function;
 
 /**
  * The mutable holder in the middle of the window: the history of the project, what is in hand, and who wants to know. Lives on the thread of
  * the window. No toolkit types, so that it can be tested without one.
  */
 public final class Workspace {
+    /** A drawing of fewer strokes is looked through within a frame. */
+    private static final int LARGE = 50_000;
     private final List<Consumer<Change>> listeners = new ArrayList<>();
     private final DrawingShelf shelf;
     private final Underlays underlays = new Underlays();
@@ -43,13 +56,20 @@ public final class Workspace {
     private Stage stage = Stage.RECEIVE;
     private Set<ElementId> selection = Set.of();
     private Tool tool;
-    private Optional<java.util.function.Function<Workspace, Tool>> lastTool = Optional.empty();
+    private Optional<Function<Workspace, Tool>> lastTool = Optional.empty();
+    private Optional<UnderlayId> inHand = Optional.empty();
     private Aim aim = Aim.NOWHERE;
+    private final Map<UnderlayId, String> troubles = new HashMap<>();
+    private final Set<PlacedDrawing> measuring = new HashSet<>();
+    private Executor background = Runnable::run, window = Runnable::run;
+    private BiConsumer<FileId, SpaceKey> layer = (_, _) -> { };
+    private boolean pointerOnBoard;
+    private Object era = new Object();
     private Looks looks = Looks.USUAL;
     private SnapSettings snaps = SnapSettings.USUAL;
     private boolean ortho;
     private WallSettings wallSettings = WallSettings.USUAL;
-    private OpeningSettings door = OpeningSettings.DOOR, window = OpeningSettings.WINDOW;
+    private OpeningSettings doorSettings = OpeningSettings.DOOR, windowSettings = OpeningSettings.WINDOW;
     private Message message = Message.NONE;
     private Optional<Busy> busy = Optional.empty();
     private List<Wall> solvedFor = List.of();
@@ -110,8 +130,17 @@ public final class Workspace {
         return 0;
     }
 
+    /** Another one whenever another project is shown: an answer that was asked for in an earlier one is late. */
+    public Object era() {
+        return era;
+    }
+
     /** Shows another project; undo begins anew. */
     public void show(Project p, Optional<Path> from, boolean asSaved) {
+        era = new Object();
+        message = Message.NONE;
+        inHand = Optional.empty();
+        troubles.clear();
         history = History.of(p);
         saved = asSaved ? p : null;
         file = from;
@@ -121,7 +150,7 @@ public final class Workspace {
         underlays.clear();
         tool = new SelectTool(this);
         stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
-        for (Change c : List.of(Change.FILE, Change.PROJECT, Change.STOREY, Change.STAGE, Change.TOOL, Change.SELECTION)) tell(c);
+        for (Change c : List.of(Change.FILE, Change.PROJECT, Change.STOREY, Change.STAGE, Change.TOOL, Change.SELECTION, Change.MESSAGE)) tell(c);
     }
 
     /** Back to the empty start. */
@@ -167,6 +196,7 @@ public final class Workspace {
         Set<ElementId> there = new LinkedHashSet<>(selection);
         there.removeIf(id -> project().element(id).isEmpty());
         if (!there.equals(selection)) select(there);
+        tool.projectChanged();
         tell(Change.PROJECT);
     }
 
@@ -192,6 +222,7 @@ public final class Workspace {
     public void go(StoreyId to) {
         if (to.equals(storey) || project().storey(to).isEmpty()) return;
         storey = to;
+        inHand = Optional.empty();
         selection = Set.of();
         tool = new SelectTool(this);
         for (Change c : List.of(Change.STOREY, Change.SELECTION, Change.TOOL)) tell(c);
@@ -210,18 +241,84 @@ public final class Workspace {
         tell(Change.STAGE);
     }
 
-    /** The underlay in hand: the first of the storey. */
+    /** The underlay in hand, for what speaks of one drawing: the one that was chosen, or the uppermost of the storey. */
     public Optional<Underlay> underlay() {
-        return project().underlaysOf(storey).stream().findFirst();
+        List<Underlay> all = project().underlaysOf(storey);
+        return all.stream().filter(u -> inHand.filter(u.id()::equals).isPresent()).findFirst().or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.getLast()));
     }
 
-    /** Drawings of the storey that are read already. */
+    public void takeInHand(UnderlayId u) {
+        if (inHand.filter(u::equals).isPresent()) return;
+        inHand = Optional.of(u);
+        leaveTool();
+        tell(Change.DRAWING);
+    }
+
+    /** Drawings of the storey that are read already, the undermost first. */
     public List<PlacedDrawing> drawings() {
         return underlays.of(project().underlaysOf(storey), shelf);
     }
 
+    /** That of the underlay in hand, once it is read. */
     public Optional<PlacedDrawing> drawing() {
-        return drawings().stream().findFirst();
+        Optional<Underlay> u = underlay();
+        return drawings().stream().filter(d -> u.filter(x -> x.id().equals(d.underlay().id())).isPresent()).findFirst();
+    }
+
+    /** Puts a drawing on the board that was made behind the window. */
+    public void adopt(PlacedDrawing d) {
+        if (project().underlay(d.underlay().id()).isPresent()) underlays.adopt(d);
+    }
+
+    /** Where work is done that a large drawing makes long, and how its end is told. Without it all is done at once. */
+    public void behind(Executor background, Executor window) {
+        this.background = background;
+        this.window = window;
+    }
+
+    /** Where a drawing is; nothing while a large one is being looked through, whose end is told as {@link Change#EXTENT}. */
+    public Optional<Extent> extent(PlacedDrawing d) {
+        if (d.extentIfKnown().isPresent() || d.strokes().size() < LARGE) return Optional.of(d.extent());
+        if (measuring.add(d)) background.execute(() -> {
+            d.extent();
+            window.execute(() -> {
+                measuring.remove(d);
+                tell(Change.EXTENT);
+            });
+        });
+        return d.extentIfKnown();
+    }
+
+    /** Whether a drawing is there, on the board or on the shelf. */
+    public boolean isRead(Underlay u) {
+        return drawings().stream().anyMatch(d -> d.underlay().id().equals(u.id())) || shelf.has(u).isPresent();
+    }
+
+    /** Asks for another space of a received file to be laid on the storey in hand; whoever reads files answers. */
+    public void lay(FileId file, SpaceKey space) {
+        layer.accept(file, space);
+    }
+
+    public void onLay(BiConsumer<FileId, SpaceKey> reader) {
+        layer = reader;
+    }
+
+    /** Why a drawing is not there: it was refused, or its reading was stopped. */
+    public Optional<String> trouble(UnderlayId u) {
+        return Optional.ofNullable(troubles.get(u));
+    }
+
+    public void trouble(UnderlayId u, String words) {
+        troubles.put(u, words);
+        tell(Change.DRAWING);
+    }
+
+    public void forgetTroubles() {
+        troubles.clear();
+    }
+
+    public List<UnderlayId> underlayIds() {
+        return storey().underlays();
     }
 
     /** Joints of the storey's walls, solved once for each set of walls. */
@@ -240,7 +337,7 @@ public final class Workspace {
 
     public void select(Set<ElementId> ids) {
         if (ids.equals(selection)) return;
-        selection = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(ids));
+        selection = Collections.unmodifiableSet(new LinkedHashSet<>(ids));
         tell(Change.SELECTION);
     }
 
@@ -255,7 +352,7 @@ public final class Workspace {
     }
 
     /** Starts a tool, and remembers how, so that one key starts it again. */
-    public void start(java.util.function.Function<Workspace, Tool> maker) {
+    public void start(Function<Workspace, Tool> maker) {
         lastTool = Optional.of(maker);
         startQuietly(maker.apply(this));
     }
@@ -283,6 +380,17 @@ public final class Workspace {
     public void aim(Aim a) {
         aim = a;
         tool.moved(a);
+        tell(Change.AIM);
+    }
+
+    /** Whether the aim is where the pointer is now, and not where it left the board. */
+    public boolean pointerOnBoard() {
+        return pointerOnBoard;
+    }
+
+    public void pointerOnBoard(boolean on) {
+        if (on == pointerOnBoard) return;
+        pointerOnBoard = on;
         tell(Change.AIM);
     }
 
@@ -314,12 +422,12 @@ public final class Workspace {
     }
 
     public OpeningSettings openingSettings(boolean ofWindow) {
-        return ofWindow ? window : door;
+        return ofWindow ? windowSettings : doorSettings;
     }
 
     public void openingSettings(OpeningSettings s) {
-        if (s.window()) window = s;
-        else door = s;
+        if (s.window()) windowSettings = s;
+        else doorSettings = s;
         tell(Change.TOOL);
     }
 

@@ -9,5 +9,8 @@ public interface Asks {
     List<Path> open();
 
     /** @param ending like "lintel", without the point; the answer ends in it */
-    Optional<Path> save(String suggested, String ending);
+    Optional<Target> save(String suggested, String ending);
+
+    /** Where to write. @param agreed whether the user was asked about a file that lies there already */
+    record Target(Path file, boolean agreed) { }
 }

@@ -4,6 +4,7 @@ import brightlintel.desktop.text.Words;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
@@ -25,7 +26,7 @@ public final class FileDialogs implements Asks {
         return chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();
     }
 
-    @Override public Optional<Path> save(String suggested, String ending) {
+    @Override public Optional<Target> save(String suggested, String ending) {
         FileChooser c = new FileChooser();
         c.setTitle(Words.of("dialog.save"));
         c.setInitialFileName(suggested + "." + ending);
@@ -33,6 +34,8 @@ public final class FileDialogs implements Asks {
         File f = c.showSaveDialog(owner);
         if (f == null) return Optional.empty();
         Path p = f.toPath();
-        return Optional.of(p.getFileName().toString().toLowerCase(java.util.Locale.ROOT).endsWith("." + ending) ? p : p.resolveSibling(p.getFileName() + "." + ending));
+        // the system's dialog asks about the name that was typed, not about the one with its ending
+        boolean whole = p.getFileName().toString().toLowerCase(Locale.ROOT).endsWith("." + ending);
+        return Optional.of(whole ? new Target(p, true) : new Target(p.resolveSibling(p.getFileName() + "." + ending), false));
     }
 }

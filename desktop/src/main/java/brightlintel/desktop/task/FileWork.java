@@ -1,6 +1,14 @@
 package brightlintel.desktop.task;
 
 import brightlintel.building.Project;
+import brightlintel.store.Replacing;
+import brightlintel.store.Opened;
+import brightlintel.paint.Palette;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.building.UnderlayId;
+import brightlintel.building.Source;
+import brightlintel.building.FileId;
+import brightlintel.building.Edit;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
@@ -11,6 +19,7 @@ import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Format;
+import brightlintel.drawing.Progress;
 import brightlintel.edit.Receiving;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
@@ -28,19 +37,18 @@ import brightlintel.view3d.Painter3d;
 import brightlintel.write.DrawingFormat;
 import brightlintel.write.dxf.BasePlan;
 import brightlintel.write.ifc.IfcWriter;
-import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 /** Everything that reads or writes files for the window. */
 public final class FileWork {
@@ -49,13 +57,17 @@ public final class FileWork {
     private final Work work;
     private final Sessions sessions;
     private final Recent recent;
-    private final Set<Underlay> underWay = new HashSet<>();
+    private final Keeping keeping;
+    private final Claims claims;
+    private final Set<UnderlayId> underWay = new HashSet<>();
 
-    public FileWork(Workspace w, Work work, Sessions sessions, Recent recent) {
+    public FileWork(Workspace w, Work work, Sessions sessions, Keeping keeping, Recent recent) {
         this.w = w;
         this.work = work;
         this.sessions = sessions;
+        this.keeping = keeping;
         this.recent = recent;
+        this.claims = new Claims(sessions.home());
         w.listen(c -> {
             if (c == Change.STOREY || c == Change.FILE || c == Change.PROJECT) readUnderlays();
         });
@@ -63,6 +75,18 @@ public final class FileWork {
 
     private void bad(Path file, Throwable t) {
         w.say(new Message(Message.Tone.BAD, Refusals.words(file, t)));
+    }
+
+    /** An answer that is dropped where another project is shown by then. */
+    private <T> Consumer<T> ofNow(Consumer<T> answer) {
+        Object era = w.era();
+        return t -> {
+            if (w.era() == era) answer.accept(t);
+        };
+    }
+
+    private <T> Work.Answer<T> answer(Path file, Consumer<T> done) {
+        return Work.Answer.of(done, t -> bad(file, t));
     }
 
     /** Whether a file is a project of ours, told from its content. */
@@ -77,63 +101,109 @@ public final class FileWork {
     /** Takes a drawing onto the storey in hand. */
     public void receive(Path file) {
         StoreyId on = w.storeyId();
+        UnderlayId id = UnderlayId.fresh();
         work.run(file.getFileName().toString(), p -> {
             DrawingShelf.Shelved s = w.shelf().take(file, p);
-            return Receiving.receive(file.getFileName().toString(), s.drawing(), s.strokes(), Files.size(file), Instant.now().toString(), on);
-        }, edit -> {
+            Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(), Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString());
+            return Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on);
+        }, this.<Edit>answer(file, ofNow(edit -> {
             recent.add(file);
             w.apply(edit);
+            if (w.project().underlay(id).isEmpty()) return;
+            w.go(on);
+            w.takeInHand(id);
             w.tell(Change.DRAWING);
             w.go(Stage.RECEIVE);
             w.say(new Message(Message.Tone.GOOD, Words.of("receive.done", file.getFileName())));
-        }, t -> bad(file, t));
+        })));
     }
 
-    /** @param first is given what shows the project, once it is known to be whole: it may ask about unsaved work */
-    public void open(Path file, java.util.function.Consumer<Runnable> first) {
-        work.run(file.getFileName().toString(), _ -> ProjectFile.open(file, w.shelf().originals()), p -> first.accept(() -> {
-            recent.add(file);
-            w.show(p, Optional.of(file.toAbsolutePath()), true);
-        }), t -> bad(file, t));
+    /** Lays another space of a file that was received on the storey in hand. */
+    public void lay(Source source, SpaceKey space) {
+        StoreyId on = w.storeyId();
+        UnderlayId id = UnderlayId.fresh();
+        Path name = Path.of(source.name());
+        work.run(source.name(), p -> Receiving.lay(id, source.id(), w.shelf().of(source.newest().sha256(), space, p).arrival(), on), this.<Edit>answer(name, ofNow(edit -> {
+            w.apply(edit);
+            w.takeInHand(id);
+            w.tell(Change.DRAWING);
+        })));
+    }
+
+    /**
+     * @param first is given what shows the project, once it is known to be whole: it may ask about unsaved work
+     * @param then  comes after it is shown
+     */
+    public void open(Path file, Consumer<Runnable> first, Runnable then) {
+        work.run(file.getFileName().toString(), _ -> ProjectFile.open(file, w.shelf().originals(), Words.of("storey.ground")),
+            this.<Opened>answer(file, o -> first.accept(() -> {
+                recent.add(file);
+                w.show(o.project(), Optional.of(file.toAbsolutePath()), o.remarks().isEmpty());
+                keeping.forget();
+                boolean alone = claims.take(file);
+                if (!o.remarks().isEmpty()) w.say(new Message(Message.Tone.BAD, Remarks.words(file, o.remarks())));
+                else if (!alone) w.say(new Message(Message.Tone.BAD, Words.of("open.elsewhere", file.getFileName())));
+                then.run();
+            })));
     }
 
     /** The demo is a copy: saving it asks where to. */
     public void demo() {
-        work.run(Words.of("demo.name"), _ -> HeronQuayProject.build(w.shelf()), p -> w.show(p, Optional.empty(), true), t -> bad(Path.of("demo"), t));
+        work.run(Words.of("demo.name"), _ -> HeronQuayProject.build(w.shelf()), this.<Project>answer(Path.of("demo"), p -> {
+            claims.release();
+            w.show(p, Optional.empty(), true);
+            keeping.forget();
+        }));
     }
 
-    public void recover(Sessions.Lost lost) {
+    /** Nothing is open any more. */
+    public void startAnew() {
+        claims.release();
+        w.startAnew();
+        keeping.forget();
+    }
+
+    /** @param first may ask about unsaved work that would give way */
+    public void recover(Sessions.Lost lost, Consumer<Runnable> first) {
         work.run(lost.project().name(), _ -> {
             sessions.adopt(lost);
             return lost.project();
-        }, p -> {
+        }, this.<Project>answer(lost.folder(), p -> first.accept(() -> {
+            claims.release();
             w.show(p, lost.file(), false);
+            lost.file().ifPresent(claims::take);
+            keeping.now();
             try {
-                sessions.keep(p, lost.file());
                 sessions.discard(lost);
             } catch (IOException e) {
                 bad(lost.folder(), e);
             }
-        }, t -> bad(lost.folder(), t));
+        })));
     }
 
+    /** What stands against saving over a file. */
+    public Optional<Claims.Trouble> trouble(Path file) {
+        return claims.trouble(file);
+    }
+
+    /** @param then comes once it is saved, if it is still the project in hand */
     public void save(Path file, Runnable then) {
-        Project p = w.project().name().equals(Words.of("project.untitled")) ? w.project().withName(file.getFileName().toString().replaceFirst("\\.lintel$", "")) : w.project();
-        if (!p.equals(w.project())) w.apply(brightlintel.building.Edit.of("edit.name", x -> x.withName(p.name())));
+        String untitled = Words.of("project.untitled");
+        if (w.project().name().equals(untitled)) {
+            String name = file.getFileName().toString().replaceFirst("\\.lintel$", "");
+            w.apply(Edit.of("edit.name", x -> x.withName(name)));
+        }
         Project what = w.project();
         work.run(file.getFileName().toString(), _ -> {
             ProjectFile.save(what, w.shelf().originals(), file);
             return what;
-        }, saved -> {
+        }, this.<Project>answer(file, ofNow(saved -> {
             recent.add(file);
             w.savedAs(file.toAbsolutePath(), saved);
-            try {
-                sessions.forget();
-            } catch (IOException e) {
-                bad(file, e);
-            }
+            claims.take(file);
+            keeping.now();
             then.run();
-        }, t -> bad(file, t));
+        })));
     }
 
     public void exportIfc(Path file) {
@@ -141,10 +211,10 @@ public final class FileWork {
         work.run(file.getFileName().toString(), _ -> {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             List<IfcWriter.Note> notes = IfcWriter.write(p, Tolerances.BUILDING, file.getFileName().toString(), Instant.now(), out);
-            write(file, out.toByteArray());
+            Replacing.write(file, to -> to.write(out.toByteArray()));
             return notes;
-        }, notes -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", file.getFileName()) + String.join("", notes.stream().map(n -> " " + Words.of("note." + n.name())).toList()))),
-            t -> bad(file, t));
+        }, this.<List<IfcWriter.Note>>answer(file, notes -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", file.getFileName())
+            + String.join("", notes.stream().map(n -> " " + Words.of("note." + n.name())).toList())))));
     }
 
     /** The cleaned, corrected plan of the storey in hand, in millimetres. */
@@ -152,19 +222,14 @@ public final class FileWork {
         Project p = w.project();
         StoreyId on = w.storeyId();
         List<PlacedDrawing> drawings = w.drawings();
-        work.run(file.getFileName().toString(), _ -> {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            format.write(BasePlan.of(p, on, drawings, BasePlan.Unit.MILLIMETRE), out);
-            write(file, out.toByteArray());
-            return file;
-        }, f -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", f.getFileName()))), t -> bad(file, t));
+        written(file, out -> format.write(BasePlan.of(p, on, drawings, BasePlan.Unit.MILLIMETRE), out));
     }
 
     public void exportPlan(Path file) {
         Project p = w.project();
         StoreyId on = w.storeyId();
         List<PlacedDrawing> drawings = w.drawings();
-        picture(file, () -> Pictures.plan(p, on, drawings, PICTURE_WIDTH, PICTURE_HEIGHT, brightlintel.paint.Palette.LIGHT));
+        picture(file, () -> Pictures.plan(p, on, drawings, PICTURE_WIDTH, PICTURE_HEIGHT, Palette.LIGHT));
     }
 
     public void exportSpace(Path file) {
@@ -174,39 +239,54 @@ public final class FileWork {
             for (Storey s : p.storeys()) bodies.addAll(Solids.of(p, s.id(), Tolerances.BUILDING));
             Raster r = new Raster(PICTURE_WIDTH, PICTURE_HEIGHT);
             Camera c = Camera.fit(Camera.usual(Vec3.ZERO, 30), Painter3d.corners(bodies), r.width, r.height);
-            new Painter3d().paint(bodies, c, new Painter3d.Look(brightlintel.paint.Palette.LIGHT, Set.of()), r);
+            new Painter3d().paint(bodies, c, new Painter3d.Look(Palette.LIGHT, Set.of()), r);
             return r;
         });
     }
 
-    private void picture(Path file, java.util.function.Supplier<Raster> paint) {
-        work.run(file.getFileName().toString(), _ -> {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            Png.write(paint.get(), out);
-            write(file, out.toByteArray());
-            return file;
-        }, f -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", f.getFileName()))), t -> bad(file, t));
+    private void picture(Path file, Supplier<Raster> paint) {
+        written(file, out -> Png.write(paint.get(), out));
     }
 
-    /** Beside it first, so that a full disk leaves no half file in place of a good one. */
-    private static void write(Path file, byte[] bytes) throws IOException {
-        Path fresh = file.toAbsolutePath().resolveSibling(file.getFileName() + ".new");
-        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(fresh))) {
-            out.write(bytes);
-        }
-        Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING);
+    private void written(Path file, Replacing.Content content) {
+        work.run(file.getFileName().toString(), _ -> {
+            Replacing.write(file, content);
+            return file;
+        }, this.<Path>answer(file, f -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", f.getFileName())))));
+    }
+
+    /** Reads again what could not be read or was stopped. */
+    public void readAgain() {
+        w.forgetTroubles();
+        readUnderlays();
+        w.tell(Change.DRAWING);
     }
 
     /** Drawings of the storey in hand that are not read yet. */
     private void readUnderlays() {
         for (Underlay u : w.project().underlaysOf(w.storeyId())) {
-            if (w.shelf().has(u).isPresent() || underWay.contains(u)) continue;
-            underWay.add(u);
-            String name = w.project().source(u.file()).map(s -> s.name()).orElse("");
-            work.run(name, p -> w.shelf().of(u, p), _ -> {
-                underWay.remove(u);
+            if (w.isRead(u) || w.trouble(u.id()).isPresent() || !underWay.add(u.id())) continue;
+            String name = w.project().source(u.file()).map(Source::name).orElse("");
+            Object era = w.era();
+            work.run(name, p -> measured(u, p), new Work.Answer<>(d -> {
+                underWay.remove(u.id());
+                if (w.era() == era) w.adopt(d);
                 w.tell(Change.DRAWING);
-            }, t -> bad(Path.of(name), t));
+            }, t -> {
+                underWay.remove(u.id());
+                if (w.era() != era) return;
+                w.trouble(u.id(), Refusals.words(Path.of(name), t));
+                bad(Path.of(name), t);
+            }, () -> {
+                underWay.remove(u.id());
+                if (w.era() == era) w.trouble(u.id(), Words.of("receive.stopped", name));
+            }));
         }
+    }
+
+    private PlacedDrawing measured(Underlay u, Progress p) throws IOException {
+        PlacedDrawing d = w.shelf().placed(u, p);
+        d.extent();
+        return d;
     }
 }

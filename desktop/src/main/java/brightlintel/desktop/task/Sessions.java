@@ -1,16 +1,18 @@
 package brightlintel.desktop.task;
 
 import brightlintel.building.Project;
+import brightlintel.desktop.text.Words;
 import brightlintel.store.Originals;
 import brightlintel.store.ProjectFile;
+import brightlintel.store.Replacing;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -43,16 +45,18 @@ public final class Sessions {
         return own.isEmpty() ? Path.of(System.getProperty("user.home"), ".bright-lintel") : Path.of(own);
     }
 
+    public Path home() {
+        return home;
+    }
+
     public Originals originals() {
         return originals;
     }
 
-    /** Writes the unsaved work; all or nothing. */
-    public void keep(Project p, Optional<Path> file) throws IOException {
-        Files.writeString(mine.resolve(FILE), file.map(Path::toString).orElse(""));
-        Path fresh = mine.resolve(WORK + ".new");
-        Files.write(fresh, ProjectFile.decisions(p));
-        Files.move(fresh, mine.resolve(WORK), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    /** Writes the unsaved work; all or nothing. @param steps that are not saved */
+    public void keep(Project p, Optional<Path> file, int steps) throws IOException {
+        Files.write(mine.resolve(FILE), List.of(file.map(Path::toString).orElse(""), Integer.toString(steps)));
+        Replacing.write(mine.resolve(WORK), out -> out.write(ProjectFile.decisions(p)));
     }
 
     /** Nothing is unsaved any more. */
@@ -60,8 +64,8 @@ public final class Sessions {
         Files.deleteIfExists(mine.resolve(WORK));
     }
 
-    /** Work of a window that died. */
-    public record Lost(Path folder, Project project, Optional<Path> file) { }
+    /** Work of a window that died. @param steps that were not saved, 0 where that is not known */
+    public record Lost(Path folder, Project project, Optional<Path> file, Instant when, int steps) { }
 
     /** The newest that can be read; folders of dead windows without work are cleared away. */
     public Optional<Lost> lost() throws IOException {
@@ -69,7 +73,7 @@ public final class Sessions {
         try (Stream<Path> folders = Files.list(home.resolve("sessions"))) {
             for (Path f : folders.filter(f -> !f.equals(mine)).toList()) if (isDead(f)) look(f).ifPresent(out::add);
         }
-        out.sort(Comparator.comparing((Lost l) -> l.folder.resolve(WORK).toFile().lastModified()).reversed());
+        out.sort(Comparator.comparing(Lost::when).reversed());
         return out.stream().findFirst();
     }
 
@@ -90,21 +94,25 @@ public final class Sessions {
             return Optional.empty();
         }
         try {
-            String file = Files.readString(folder.resolve(FILE), StandardCharsets.UTF_8);
-            return Optional.of(new Lost(folder, ProjectFile.decisions(Files.readAllBytes(work)), file.isBlank() ? Optional.empty() : Optional.of(Path.of(file))));
-        } catch (IOException e) {
+            List<String> notes = Files.readAllLines(folder.resolve(FILE));
+            String file = notes.isEmpty() ? "" : notes.getFirst();
+            int steps = notes.size() > 1 && notes.get(1).matches("\\d{1,6}") ? Integer.parseInt(notes.get(1)) : 0;
+            Project p = ProjectFile.decisions(Files.readAllBytes(work), Words.of("storey.ground")).project();
+            return Optional.of(new Lost(folder, p, file.isBlank() ? Optional.empty() : Optional.of(Path.of(file)), Files.getLastModifiedTime(work).toInstant(), steps));
+        } catch (IOException | InvalidPathException e) {
             // cut off in the middle of a crash: nothing to offer, but nothing is thrown away either
             return Optional.empty();
         }
     }
 
-    /** Takes over the originals of lost work. */
+    /** Takes over the originals of lost work, and which of them were read along with which. */
     public void adopt(Lost lost) throws IOException {
         Path from = lost.folder.resolve(ORIGINALS);
         if (!Files.isDirectory(from)) return;
         try (Stream<Path> files = Files.list(from)) {
             for (Path f : files.filter(x -> x.getFileName().toString().matches("[0-9a-f]{64}")).toList()) originals.keep(f);
         }
+        ProjectFile.noteCompanions(lost.project, originals);
     }
 
     public void discard(Lost lost) throws IOException {

@@ -1,5 +1,6 @@
 package brightlintel.desktop.tool;
 
+import brightlintel.building.Evidence;
 import brightlintel.building.Given;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Message;
@@ -16,6 +17,7 @@ import java.util.Optional;
 public final class AcrossTool implements Tool {
     private final Workspace w;
     private Optional<Point> first = Optional.empty();
+    private int choice;
 
     public AcrossTool(Workspace w) {
         this.w = w;
@@ -37,22 +39,33 @@ public final class AcrossTool implements Tool {
     @Override public void clicked(Aim aim) {
         if (first.isEmpty()) {
             first = Optional.of(aim.raw());
+            choice = 0;
             return;
         }
-        Optional<Across.Reading> r = read(aim.raw());
+        Optional<Across.Reading> r = chosen(aim.raw());
         if (r.isEmpty()) {
             w.say(new Message(Message.Tone.BAD, Words.of("across.nothing")));
             first = Optional.empty();
             return;
         }
         double t = Math.round(r.get().thickness() * 1e5) / 1e5;
-        w.wallSettings(w.wallSettings().with(Given.read(t, 1, "across")));
+        w.wallSettings(w.wallSettings().with(Given.read(t, 1, new Evidence.ReadAcross(t))));
         w.start(WallTool::new);
         w.say(new Message(Message.Tone.GOOD, Words.of("across.taken", w.lengths().partWithUnit(t))));
     }
 
-    private Optional<Across.Reading> read(Point to) {
-        return w.drawing().flatMap(d -> Across.read(first.orElseThrow(), to, d, Tolerances.BUILDING));
+    private List<Across.Reading> readings(Point to) {
+        return first.isEmpty() ? List.of() : Across.read(first.get(), to, w.drawings(), Tolerances.BUILDING);
+    }
+
+    private Optional<Across.Reading> chosen(Point to) {
+        List<Across.Reading> all = readings(to);
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.get(Math.floorMod(choice, all.size())));
+    }
+
+    /** The next pair of strokes that was crossed, or the one before. */
+    public void step(int by) {
+        choice += by;
     }
 
     @Override public boolean back() {
@@ -61,14 +74,19 @@ public final class AcrossTool implements Tool {
         return had;
     }
 
+    /** The strokes that a click would take as faces, and how far they lie apart. */
     @Override public List<Mark> marks() {
         List<Mark> out = new ArrayList<>();
         if (first.isEmpty()) return out;
-        out.add(new Mark.Line(first.get(), w.aim().raw(), true));
-        read(w.aim().raw()).ifPresent(r -> {
+        Point to = w.aim().raw();
+        out.add(new Mark.Line(first.get(), to, true));
+        chosen(to).ifPresent(r -> {
+            for (int s : new int[] {r.firstStroke(), r.secondStroke()}) out.add(new Mark.Path(r.drawing().points(s)));
             out.add(new Mark.Handle(r.first(), ""));
             out.add(new Mark.Handle(r.second(), ""));
-            out.add(new Mark.Callout(r.second(), w.lengths().partWithUnit(r.thickness())));
+            int all = readings(to).size();
+            String thickness = w.lengths().partWithUnit(r.thickness());
+            out.add(new Mark.Callout(r.second(), all == 1 ? thickness : Words.of("callout.across", thickness, Math.floorMod(choice, all) + 1, all)));
         });
         return out;
     }

@@ -33,6 +33,10 @@ public final class DatumTool implements Tool {
         w.say(new Message(Message.Tone.GOOD, Words.of("datum.taken", was)));
     }
 
+    @Override public void projectChanged() {
+        if (!w.underlayIds().contains(underlay)) w.leaveTool();
+    }
+
     @Override public List<Mark> marks() {
         return List.of(new Mark.Datum(w.aim().at(), Words.of("mark.datum")));
     }

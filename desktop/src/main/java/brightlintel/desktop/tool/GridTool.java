@@ -12,10 +12,9 @@ import brightlintel.edit.Tracing;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
-import brightlintel.place.PlacedDrawing;
 import brightlintel.snap.Snap;
 import brightlintel.snap.SnapKind;
-import brightlintel.trace.GridLabels;
+import brightlintel.building.GridLabels;
 import brightlintel.trace.Supports;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +24,7 @@ import java.util.Optional;
  * typed label is used for the next line.
  */
 public final class GridTool implements Tool {
+    private static final ElementId NOBODY = new ElementId("");
     private final Workspace w;
     private final FirstPoint first = new FirstPoint();
     private String label = "";
@@ -69,14 +69,14 @@ public final class GridTool implements Tool {
             w.say(new Message(Message.Tone.BAD, Words.of("grid.there-already")));
             return;
         }
-        List<Support> on = w.drawing().map(d -> support(line, d)).orElse(List.of());
+        if (Tracing.isTaken(w.project(), name, NOBODY)) {
+            w.say(new Message(Message.Tone.BAD, Words.of("grid.label-taken", name)));
+            return;
+        }
+        List<Support> on = w.drawings().stream().flatMap(d -> Supports.along(line, 0, Support.Face.AXIS, d).stream()).toList();
         w.apply(Tracing.addGridLine(new GridLine(ElementId.fresh(), name, Optional.of(GridLabels.family(line)), line, Optional.empty(),
             new Provenance(new Provenance.Way.ByHand(), on))));
         label = "";
-    }
-
-    private static List<Support> support(Piece line, PlacedDrawing d) {
-        return Supports.along(line, 0, Support.Face.AXIS, d);
     }
 
     @Override public Optional<Point> from() {
@@ -89,6 +89,10 @@ public final class GridTool implements Tool {
 
     @Override public boolean typed(double value, String text, Optional<Double> direction) {
         if (text.isBlank() || text.length() > 12) return false;
+        if (Tracing.isTaken(w.project(), text.strip(), NOBODY)) {
+            w.say(new Message(Message.Tone.BAD, Words.of("grid.label-taken", text.strip())));
+            return false;
+        }
         label = text.strip();
         return true;
     }

@@ -16,13 +16,12 @@ import java.util.Optional;
 /** Two snapped points, then the true distance; then, by itself, a second one that tells how far off the drawing still is. */
 public final class KnownLengthTool implements Tool {
     private final Workspace w;
-    private final UnderlayId underlay;
-    private final List<Point> points = new ArrayList<>();
+    private final OnUnderlay points;
     private boolean second;
 
     public KnownLengthTool(Workspace w, UnderlayId underlay) {
         this.w = w;
-        this.underlay = underlay;
+        this.points = new OnUnderlay(w, underlay);
     }
 
     @Override public String id() {
@@ -44,12 +43,16 @@ public final class KnownLengthTool implements Tool {
 
     @Override public void clicked(Aim aim) {
         if (points.size() == 2) points.clear();
-        if (points.size() == 1 && points.getFirst().distance(aim.at()) < 1e-6) return;
+        if (points.size() == 1 && points.get(0).distance(aim.at()) < 1e-6) return;
         points.add(aim.at());
     }
 
+    @Override public void projectChanged() {
+        if (points.isGone()) w.leaveTool();
+    }
+
     @Override public Optional<Point> from() {
-        return points.size() == 1 ? Optional.of(points.getFirst()) : Optional.empty();
+        return points.size() == 1 ? Optional.of(points.get(0)) : Optional.empty();
     }
 
     @Override public Asks asks() {
@@ -66,24 +69,23 @@ public final class KnownLengthTool implements Tool {
             w.say(new Message(good ? Message.Tone.GOOD : Message.Tone.BAD, Words.of(good ? "known.agrees" : "known.parts", w.lengths().position(k.drawn()),
                 w.lengths().position(k.truth()), w.lengths().partWithUnit(Math.abs(k.error())), String.format(Locale.ROOT, "%.2f", Math.abs(share) * 100))));
         } else {
-            w.apply(Placing.knownLength(underlay, k, w.lengths().position(k.drawn()) + " = " + w.lengths().position(k.truth())));
+            w.apply(Placing.knownLength(points.id(), k));
             points.clear();
             second = true;
-            w.say(new Message(Message.Tone.GOOD, Words.of("known.taken", w.lengths().position(k.drawn()), w.lengths().position(k.truth()), String.format(Locale.ROOT, "%.5g", k.factor()))));
+            w.say(new Message(Message.Tone.GOOD, Words.of("known.taken", w.lengths().position(k.drawn()), w.lengths().position(k.truth()),
+                String.format(Locale.ROOT, "%.5g", k.factor()))));
         }
         return true;
     }
 
     @Override public boolean back() {
-        if (points.isEmpty()) return false;
-        points.removeLast();
-        return true;
+        return points.takeBack();
     }
 
     @Override public List<Mark> marks() {
         List<Mark> out = new ArrayList<>();
-        points.forEach(p -> out.add(new Mark.Handle(p, "")));
-        if (points.size() == 1) out.add(new Mark.Line(points.getFirst(), w.aim().at(), true));
+        points.points().forEach(p -> out.add(new Mark.Handle(p, "")));
+        if (points.size() == 1) out.add(new Mark.Line(points.get(0), w.aim().at(), true));
         if (points.size() == 2) {
             out.add(new Mark.Line(points.get(0), points.get(1), false));
             out.add(new Mark.Callout(points.get(0).towards(points.get(1), 0.5), Words.of("callout.drawn", w.lengths().position(drawn()))));

@@ -11,17 +11,20 @@ import brightlintel.desktop.state.OpeningSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Tracing;
+import brightlintel.edit.Hosting;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** A door or window in a wall: two clicks on its jambs, or one click and a width. Enter with nothing typed takes the last width again. */
 public final class OpeningTool implements Tool {
-    private static final double NARROWEST = 0.05;
+    private static final double NARROWEST = 0.05, WIDEST = 50;
     private final Workspace w;
     private final boolean window;
-    private Optional<Wall> host = Optional.empty();
+    private Optional<ElementId> hostId = Optional.empty();
     private double jamb;
 
     public OpeningTool(Workspace w, boolean window) {
@@ -40,7 +43,17 @@ public final class OpeningTool implements Tool {
     @Override public String prompt() {
         String kind = Words.of(window ? "word.window" : "word.door");
         if (w.contents().walls().isEmpty()) return Words.of("prompt.opening.no-wall");
-        return host.isEmpty() ? Words.of("prompt.opening.first", kind) : Words.of("prompt.opening.other", kind, w.lengths().partWithUnit(settings().lastWidth()));
+        return host().isEmpty() ? Words.of("prompt.opening.first", kind) : Words.of("prompt.opening.other", kind, w.lengths().partWithUnit(settings().lastWidth()));
+    }
+
+    /** As it is now: it may have been changed since it was clicked. */
+    private Optional<Wall> host() {
+        return hostId.flatMap(w.contents()::wall);
+    }
+
+    @Override public void projectChanged() {
+        if (host().isEmpty()) hostId = Optional.empty();
+        else jamb = Math.clamp(jamb, 0, host().get().length());
     }
 
     private OpeningSettings settings() {
@@ -48,46 +61,51 @@ public final class OpeningTool implements Tool {
     }
 
     @Override public void clicked(Aim aim) {
-        if (host.isEmpty()) {
-            host = Picking.wallAt(w, aim.at(), aim.reach() * 2);
-            if (host.isEmpty()) w.say(new Message(Message.Tone.BAD, Words.of("opening.no-wall-here")));
+        if (host().isEmpty()) {
+            hostId = Picking.wallAt(w, aim.at(), aim.reach() * 2).map(Wall::id);
+            if (hostId.isEmpty()) w.say(new Message(Message.Tone.BAD, Words.of("opening.no-wall-here")));
             else jamb = along(aim.at());
         } else add(along(aim.at()));
     }
 
     private double along(Point p) {
-        Wall wall = host.orElseThrow();
+        Wall wall = host().orElseThrow();
         return Math.clamp(wall.reference().unroll(p).x(), 0, wall.length());
     }
 
     private void add(double other) {
         double width = Math.abs(other - jamb);
         if (width < NARROWEST) return;
+        if (width > WIDEST) {
+            w.say(new Message(Message.Tone.BAD, Words.of("opening.too-wide", w.lengths().partWithUnit(width), w.lengths().partWithUnit(host().orElseThrow().length()))));
+            return;
+        }
         OpeningSettings s = settings();
         Opening.Filling f = window ? new Opening.Filling.Window() : new Opening.Filling.Door(s.hingeFar() != other < jamb, s.opensLeft());
-        Opening o = new Opening(ElementId.fresh(), host.orElseThrow().id(), (jamb + other) / 2, Given.stated(width), Given.assumed(s.sill()), Given.assumed(s.head()), f, Provenance.BY_HAND);
+        Opening o = new Opening(ElementId.fresh(), hostId.orElseThrow(), (jamb + other) / 2, Given.stated(width), Given.assumed(s.sill()), Given.assumed(s.head()),
+            f, Provenance.BY_HAND);
         w.openingSettings(s.withWidth(width));
         w.apply(Tracing.addOpening(w.storeyId(), o));
-        w.select(java.util.Set.of(o.id()));
-        host = Optional.empty();
-        boolean misfit = brightlintel.edit.Hosting.misfits(w.contents(), x -> w.project().heightOf(w.storeyId(), x)).stream().anyMatch(x -> x.id().equals(o.id()));
+        w.select(Set.of(o.id()));
+        hostId = Optional.empty();
+        boolean misfit = Hosting.misfits(w.project(), w.storeyId()).stream().anyMatch(x -> x.id().equals(o.id()));
         if (misfit) w.say(new Message(Message.Tone.BAD, Words.of("opening.misfit")));
     }
 
     @Override public Asks asks() {
-        return host.isPresent() ? Asks.PART : Asks.NOTHING;
+        return host().isPresent() ? Asks.PART : Asks.NOTHING;
     }
 
     /** From the first jamb towards the pointer. */
     @Override public boolean typed(double value, String text, Optional<Double> direction) {
-        if (host.isEmpty() || !(value >= NARROWEST)) return false;
+        if (host().isEmpty() || !(value >= NARROWEST)) return false;
         double side = along(w.aim().at()) < jamb ? -1 : 1;
         add(jamb + side * value);
-        return true;
+        return hostId.isEmpty();
     }
 
     @Override public void finish() {
-        if (host.isPresent()) typed(settings().lastWidth(), "", Optional.empty());
+        if (host().isPresent()) typed(settings().lastWidth(), "", Optional.empty());
     }
 
     public void otherHand() {
@@ -99,8 +117,8 @@ public final class OpeningTool implements Tool {
     }
 
     @Override public boolean back() {
-        boolean had = host.isPresent();
-        host = Optional.empty();
+        boolean had = host().isPresent();
+        hostId = Optional.empty();
         return had;
     }
 
@@ -110,16 +128,17 @@ public final class OpeningTool implements Tool {
 
     @Override public List<Mark> marks() {
         List<Mark> out = new ArrayList<>();
-        if (host.isEmpty()) {
+        if (host().isEmpty()) {
             Picking.wallAt(w, w.aim().at(), w.aim().reach() * 2).ifPresent(x -> {
                 double a = Math.clamp(x.reference().unroll(w.aim().at()).x(), 0, x.length());
                 out.add(new Mark.Line(x.reference().at(a, x.left() + 0.1), x.reference().at(a, -x.right() - 0.1), false));
             });
             return out;
         }
-        Wall x = host.get();
+        Wall x = host().get();
         double other = along(w.aim().at());
-        out.add(new Mark.Area(List.of(x.reference().at(jamb, x.left()), x.reference().at(jamb, -x.right()), x.reference().at(other, -x.right()), x.reference().at(other, x.left()))));
+        Piece r = x.reference();
+        out.add(new Mark.Area(List.of(r.at(jamb, x.left()), r.at(jamb, -x.right()), r.at(other, -x.right()), r.at(other, x.left()))));
         if (Math.abs(other - jamb) > NARROWEST) out.add(new Mark.Callout(x.middle((jamb + other) / 2), w.lengths().partWithUnit(Math.abs(other - jamb))));
         return out;
     }

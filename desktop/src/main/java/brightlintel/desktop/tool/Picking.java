@@ -5,14 +5,16 @@ import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Slab;
+import brightlintel.building.StoreyElement;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import brightlintel.solid.Solids;
-import brightlintel.trace.SlabOutline;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,6 +22,8 @@ import java.util.Optional;
 
 /** Which element lies at a place of the storey in hand: openings before walls, walls before grid lines, slabs last. */
 public final class Picking {
+    private static final double CHORD = 0.01;
+
     private Picking() { }
 
     public static Optional<Element> at(Workspace w, Point p, double reach) {
@@ -27,14 +31,15 @@ public final class Picking {
             Wall host = w.contents().wall(o.wall()).orElse(null);
             if (host == null) continue;
             Ring ground = ground(o, host);
-            if (ground.holds(p) || near(ground, p, reach / 2)) return Optional.of(o);
+            if (ground.holds(p) || ground.distance(p) <= reach / 2) return Optional.of(o);
         }
         Optional<Wall> wall = wallAt(w, p, reach);
         if (wall.isPresent()) return wall.map(x -> x);
-        Optional<GridLine> grid = w.project().grid().stream().filter(g -> g.isOn(w.storeyId())).filter(g -> g.line().distance(p) <= reach || g.line().a().distance(p) <= 2.5 * reach)
+        Optional<GridLine> grid = w.project().grid().stream().filter(g -> g.isOn(w.storeyId()))
+            .filter(g -> g.line().distance(p) <= reach || g.line().a().distance(p) <= 2.5 * reach)
             .min(Comparator.comparingDouble(g -> g.line().distance(p)));
         if (grid.isPresent()) return grid.map(x -> x);
-        return w.contents().slabs().stream().filter(s -> outline(w, s).holds(p)).findFirst().map(x -> x);
+        return w.contents().slabs().stream().filter(s -> s.with(outline(w, s)).covers(p)).findFirst().map(x -> x);
     }
 
     public static Optional<Wall> wallAt(Workspace w, Point p, double reach) {
@@ -59,12 +64,6 @@ public final class Picking {
         return Solids.openingGround(o, host, -host.right(), host.left(), Tolerances.BUILDING);
     }
 
-    private static boolean near(Ring r, Point p, double reach) {
-        for (int i = 0; i < r.points().size(); i++)
-            if (brightlintel.geom.Piece.straight(r.points().get(i), r.points().get((i + 1) % r.points().size())).distance(p) <= reach) return true;
-        return false;
-    }
-
     private static Ring outline(Workspace w, Slab s) {
         return SlabOutline.of(s, w.contents(), Tolerances.BUILDING);
     }
@@ -72,19 +71,32 @@ public final class Picking {
     /** @param inside only what lies wholly in the box; else what it touches */
     public static List<ElementId> in(Workspace w, Box box, boolean inside) {
         List<ElementId> out = new ArrayList<>();
-        for (Wall x : w.contents().walls()) if (hit(box, w.footprints().of(x.id()), inside)) out.add(x.id());
-        for (Opening o : w.contents().openings()) w.contents().wall(o.wall()).filter(h -> hit(box, List.of(ground(o, h)), inside)).ifPresent(_ -> out.add(o.id()));
-        for (Slab s : w.contents().slabs()) if (hit(box, List.of(outline(w, s)), inside)) out.add(s.id());
-        for (GridLine g : w.project().grid())
-            if (g.isOn(w.storeyId()) && (inside ? box.holds(g.line().a()) && box.holds(g.line().b()) : crosses(box, g.line().a(), g.line().b()))) out.add(g.id());
+        for (StoreyElement e : w.contents().elements()) if (hit(box, ground(w, e), inside)) out.add(e.id());
+        for (GridLine g : w.project().grid()) {
+            Point a = g.line().a(), b = g.line().b();
+            if (g.isOn(w.storeyId()) && (inside ? box.holds(a) && box.holds(b) : crosses(box, a, b))) out.add(g.id());
+        }
         return out;
+    }
+
+    private static List<Ring> ground(Workspace w, StoreyElement e) {
+        return switch (e) {
+            case Wall x -> w.footprints().of(x.id());
+            case Opening o -> w.contents().wall(o.wall()).map(h -> List.of(ground(o, h))).orElse(List.of());
+            case Slab s -> List.of(outline(w, s));
+        };
     }
 
     private static boolean hit(Box box, List<Ring> rings, boolean inside) {
         if (rings.isEmpty()) return false;
         if (inside) return rings.stream().allMatch(r -> box.holds(r.box()));
         for (Ring r : rings)
-            for (int i = 0; i < r.points().size(); i++) if (crosses(box, r.points().get(i), r.points().get((i + 1) % r.points().size()))) return true;
+            if (crosses(box, r.chords(CHORD))) return true;
+        return false;
+    }
+
+    private static boolean crosses(Box box, List<Point> ring) {
+        for (int i = 0; i < ring.size(); i++) if (crosses(box, ring.get(i), ring.get((i + 1) % ring.size()))) return true;
         return false;
     }
 

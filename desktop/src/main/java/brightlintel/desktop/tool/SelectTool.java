@@ -2,8 +2,12 @@ package brightlintel.desktop.tool;
 
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
 import brightlintel.building.Slab;
+import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
+import brightlintel.drawing.Layer;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
@@ -21,8 +25,11 @@ import java.util.Set;
 
 /** At rest: points at strokes, selects, drags corners. */
 public final class SelectTool implements Tool {
+    /** Ends nearer than this are one corner. */
+    private static final double TOGETHER = 1e-4;
     private static long gestures;
     private final Workspace w;
+    /** Where the corner in hand was when it was taken: each move of the pointer moves it from there. */
     private Optional<Point> corner = Optional.empty();
     private long gesture;
     private Mark.Box box;
@@ -49,18 +56,27 @@ public final class SelectTool implements Tool {
     }
 
     /** A stroke under the pointer. */
-    public record Pointed(String layer, String kind, double length, PlacedDrawing drawing, int stroke) { }
+    public record Pointed(String layer, String kind, double length, PlacedDrawing drawing, int stroke) {
+        public UnderlayId underlay() {
+            return drawing.underlay().id();
+        }
+
+        /** All layers of its drawing. */
+        public List<String> layers() {
+            return drawing.strokes().layers().stream().map(Layer::name).toList();
+        }
+    }
 
     public static Optional<Pointed> pointed(Workspace w) {
         Aim a = w.aim();
-        if (a.reach() <= 0) return Optional.empty();
-        for (PlacedDrawing d : w.drawings()) {
+        if (a.reach() <= 0 || !w.pointerOnBoard()) return Optional.empty();
+        for (PlacedDrawing d : w.drawings().reversed()) {
             List<Integer> near = d.strokesNear(a.raw(), a.reach() * 0.6);
             if (near.isEmpty()) continue;
             int s = near.getFirst();
             Strokes t = d.strokes();
             Strokes.Path path = t.pathOf(s);
-            String kind = path == null ? Words.of("kind." + t.entityOf(s).kind()) : Words.of("kind.in-block", Words.of("kind." + t.entityOf(s).kind()), path.block());
+            String own = Words.of("kind." + t.entityOf(s).kind()), kind = path == null ? own : Words.of("kind.in-block", own, path.block());
             return Optional.of(new Pointed(t.layers().get(t.layerOf(s)).name(), kind, d.curve(s).length(), d, s));
         }
         return Optional.empty();
@@ -79,13 +95,8 @@ public final class SelectTool implements Tool {
             corner = handles().stream().filter(h -> h.distance(from.raw()) <= from.reach()).findFirst();
             gesture = ++gestures;
         }
-        if (corner.isPresent()) {
-            Point next = to.at();
-            if (next.distance(corner.get()) > 1e-9) {
-                w.apply(Tracing.moveCorner(w.storeyId(), corner.get(), next, 1e-4).during(gesture));
-                corner = Optional.of(next);
-            }
-        } else box = new Mark.Box(from.raw(), to.raw(), inside);
+        if (corner.isPresent()) w.apply(Tracing.moveCorner(w.storeyId(), corner.get(), to.at(), TOGETHER).during(gesture));
+        else box = new Mark.Box(from.raw(), to.raw(), inside);
     }
 
     @Override public void released(Aim from, Aim to, boolean inside, boolean more) {
@@ -102,8 +113,14 @@ public final class SelectTool implements Tool {
     private List<Point> handles() {
         List<Point> out = new ArrayList<>();
         for (Element e : w.selected()) {
-            if (e instanceof Wall x) out.addAll(List.of(x.reference().a(), x.reference().b()));
-            if (e instanceof Slab s && s.follows().isEmpty()) out.addAll(s.outline().points());
+            switch (e) {
+                case Wall x -> out.addAll(List.of(x.reference().a(), x.reference().b()));
+                case Slab s -> {
+                    if (s.follows().isEmpty()) out.addAll(s.outline().corners());
+                    if (s.follows().isEmpty()) s.holes().forEach(h -> out.addAll(h.corners()));
+                }
+                case Opening _, GridLine _ -> { }
+            }
         }
         return out;
     }

@@ -4,6 +4,7 @@ import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
+import brightlintel.building.Stand;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Message;
@@ -13,7 +14,7 @@ import brightlintel.edit.Tracing;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
-import brightlintel.trace.SlabOutline;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -51,7 +52,7 @@ public final class SlabTool implements Tool {
     }
 
     private static void add(Workspace w, Ring ring, Optional<Set<ElementId>> follows) {
-        Slab s = new Slab(ElementId.fresh(), ring.counterClockwise(), List.of(), 0, Given.assumed(USUAL), follows, Provenance.BY_HAND);
+        Slab s = new Slab(ElementId.fresh(), ring.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(USUAL), follows, Provenance.BY_HAND);
         w.apply(Tracing.addSlab(w.storeyId(), s));
         w.select(Set.of(s.id()));
     }

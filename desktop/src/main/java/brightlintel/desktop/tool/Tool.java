@@ -18,6 +18,9 @@ public interface Tool {
 
     default void moved(Aim aim) { }
 
+    /** The project is another than before: by an edit, undo or redo. What the tool holds of it may be gone. */
+    default void projectChanged() { }
+
     void clicked(Aim aim);
 
     /** Dragging from where the button went down. */

@@ -9,18 +9,18 @@ import brightlintel.desktop.text.Words;
 import brightlintel.edit.Placing;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Two points along a main direction, or an angle. */
 public final class TurnTool implements Tool {
     private final Workspace w;
-    private final UnderlayId underlay;
-    private final FirstPoint first = new FirstPoint();
+    private final OnUnderlay first;
 
     public TurnTool(Workspace w, UnderlayId underlay) {
         this.w = w;
-        this.underlay = underlay;
+        this.first = new OnUnderlay(w, underlay);
     }
 
     @Override public String id() {
@@ -28,22 +28,26 @@ public final class TurnTool implements Tool {
     }
 
     @Override public String prompt() {
-        return Words.of(first.isMissing() ? "prompt.turn.first" : "prompt.turn.other");
+        return Words.of(first.size() == 0 ? "prompt.turn.first" : "prompt.turn.other");
     }
 
     @Override public void clicked(Aim aim) {
-        if (first.isMissing()) first.place(aim.at());
-        else first.get().filter(p -> p.distance(aim.at()) > 1e-6).ifPresent(p -> turn(Upright.turnFor(p, aim.at())));
+        if (first.size() == 0) first.add(aim.at());
+        else from().filter(p -> p.distance(aim.at()) > 1e-6).ifPresent(p -> turn(Upright.turnFor(p, aim.at())));
+    }
+
+    @Override public void projectChanged() {
+        if (first.isGone()) w.leaveTool();
     }
 
     private void turn(double by) {
-        w.apply(Placing.turnBy(underlay, by));
+        w.apply(Placing.turnBy(first.id(), by));
         w.leaveTool();
         w.say(new Message(Message.Tone.GOOD, Words.of("turn.taken", LengthFormat.angle(by))));
     }
 
     @Override public Optional<Point> from() {
-        return first.get();
+        return first.size() == 0 ? Optional.empty() : Optional.of(first.get(0));
     }
 
     @Override public Asks asks() {
@@ -60,9 +64,13 @@ public final class TurnTool implements Tool {
     }
 
     @Override public List<Mark> marks() {
-        List<Mark> out = first.marks(w.aim().at());
-        first.get().filter(p -> p.distance(w.aim().at()) > 1e-6)
-            .ifPresent(p -> out.add(new Mark.Callout(w.aim().at(), Words.of("callout.turn", LengthFormat.angle(Upright.turnFor(p, w.aim().at()))))));
+        List<Mark> out = new ArrayList<>();
+        Point to = w.aim().at();
+        from().ifPresent(p -> {
+            out.add(new Mark.Handle(p, ""));
+            out.add(new Mark.Line(p, to, true));
+            if (p.distance(to) > 1e-6) out.add(new Mark.Callout(to, Words.of("callout.turn", LengthFormat.angle(Upright.turnFor(p, to)))));
+        });
         return out;
     }
 }

@@ -3,6 +3,7 @@ package brightlintel.desktop.tool;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Provenance;
+import brightlintel.building.Stand;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
@@ -16,10 +17,12 @@ import brightlintel.trace.Supports;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** A chain of walls. Each point becomes a wall at once, so that each can be undone; Backspace takes the last point back. */
 public final class WallTool implements Tool {
-    private static final double SHORTEST = 0.01;
+    private static final double SHORTEST = 0.01, LONGEST = 10_000;
+    private static final ElementId NEXT = new ElementId("next");
     private final Workspace w;
     private final List<Point> points = new ArrayList<>();
     private final List<ElementId> made = new ArrayList<>();
@@ -61,9 +64,13 @@ public final class WallTool implements Tool {
     }
 
     private Wall wall(Point a, Point b) {
+        Wall plain = plain(ElementId.fresh(), a, b);
+        return plain.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(plain, w.drawings())));
+    }
+
+    private Wall plain(ElementId id, Point a, Point b) {
         WallSettings s = w.wallSettings();
-        Wall plain = new Wall(ElementId.fresh(), Piece.straight(a, b), s.side(), s.thickness(), 0, new Top.NextStorey(0), Provenance.BY_HAND);
-        return w.drawing().map(d -> plain.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(plain, d)))).orElse(plain);
+        return new Wall(id, Piece.straight(a, b), s.side(), s.thickness(), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 
     @Override public Optional<Point> from() {
@@ -89,7 +96,7 @@ public final class WallTool implements Tool {
             w.wallSettings(w.wallSettings().with(Given.stated(value)));
             return true;
         }
-        if (!(value >= SHORTEST)) return false;
+        if (!(value >= SHORTEST && value <= LONGEST)) return false;
         Point way = w.aim().at().minus(points.getLast());
         if (direction.isEmpty() && way.length() < 1e-9) return false;
         add(points.getLast().plus(Point.polar(direction.orElse(way.angle()), value)), 1e-4);
@@ -106,14 +113,27 @@ public final class WallTool implements Tool {
         made.clear();
     }
 
+    /** The last wall and its point; where something else was done since, that stays, and the wall is taken out by itself. */
     @Override public boolean back() {
         if (points.isEmpty()) return false;
-        points.removeLast();
-        if (!made.isEmpty()) {
-            ElementId last = made.removeLast();
-            if (w.history().canUndo() && w.contents().walls().stream().anyMatch(x -> x.id().equals(last))) w.undo();
+        if (made.isEmpty()) {
+            points.removeLast();
+            return true;
         }
+        ElementId last = made.getLast();
+        boolean wasLastStep = w.history().canUndo() && w.history().past().getLast().other().on(w.storeyId()).wall(last).isEmpty();
+        if (wasLastStep) w.undo();
+        else w.apply(Tracing.delete(Set.of(last)));
         return true;
+    }
+
+    /** A chain ends where its walls end: a wall that was undone or deleted takes its point, and those behind it, along. */
+    @Override public void projectChanged() {
+        for (int i = 0; i < made.size(); i++)
+            if (w.contents().wall(made.get(i)).isEmpty()) {
+                made.subList(i, made.size()).clear();
+                points.subList(i + 1, points.size()).clear();
+            }
     }
 
     /** First ends the chain, then leaves. */
@@ -128,15 +148,12 @@ public final class WallTool implements Tool {
         for (int i = 0; i + 1 < points.size(); i++) out.add(new Mark.Line(points.get(i), points.get(i + 1), false));
         for (int i = 0; i < points.size(); i++) out.add(new Mark.Handle(points.get(i), Integer.toString(i + 1)));
         if (!points.isEmpty() && w.aim().at().distance(points.getLast()) > SHORTEST) {
-            Wall next = wall(points.getLast(), w.aim().at(), w.wallSettings());
+            Wall next = plain(NEXT, points.getLast(), w.aim().at());
             Piece r = next.reference();
-            out.add(new Mark.Area(List.of(r.at(0, next.left()), r.at(0, -next.right()), r.at(r.length(), -next.right()), r.at(r.length(), next.left()))));
+            double l = r.length();
+            out.add(new Mark.Area(List.of(r.at(0, next.left()), r.at(0, -next.right()), r.at(l, -next.right()), r.at(l, next.left()))));
             out.add(new Mark.Line(r.a(), r.b(), false));
         }
         return out;
-    }
-
-    private static Wall wall(Point a, Point b, WallSettings s) {
-        return new Wall(new ElementId("next"), Piece.straight(a, b), s.side(), s.thickness(), 0, new Top.NextStorey(0), Provenance.BY_HAND);
     }
 }

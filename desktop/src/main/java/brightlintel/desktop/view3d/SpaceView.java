@@ -102,7 +102,7 @@ public final class SpaceView extends Region {
     public void toggle(StoreyId s) {
         if (!hidden.remove(s)) hidden.add(s);
         refresh();
-        w.tell(Change.VIEW);
+        w.tell(Change.SPACE);
     }
 
     public void fit() {

@@ -3,11 +3,14 @@ package brightlintel.desktop.window;
 import brightlintel.desktop.command.Command;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.frame.Focus;
 import brightlintel.desktop.text.Words;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -21,10 +24,12 @@ import javafx.scene.layout.VBox;
 /** Questions and pages laid over the window, one at a time. Esc and a click beside it mean the last, harmless choice. */
 final class Cards extends StackPane {
     private Runnable leave = () -> { };
+    private Node first, board;
 
     Cards() {
         getStyleClass().add("cards");
         setVisible(false);
+        setFocusTraversable(true);
         setOnMouseClicked(e -> {
             if (e.getTarget() == this) leave.run();
         });
@@ -37,6 +42,26 @@ final class Cards extends StackPane {
     }
 
     record Choice(String id, String text, Runnable run) { }
+
+    /** Nothing behind a card gets keys while it is there, and the board has them again afterwards. */
+    void guard(Scene scene, Node board) {
+        this.board = board;
+        scene.focusOwnerProperty().addListener((_, _, now) -> {
+            if (isVisible() && (now == null || !Focus.isIn(now, this))) Platform.runLater(this::takeFocus);
+        });
+    }
+
+    private void takeFocus() {
+        if (isVisible() && first != null) first.requestFocus();
+    }
+
+    /** Comes by itself: no key chooses anything before the user has gone to a choice with Tab or the mouse. */
+    void offer(String title, String text, List<Choice> choices) {
+        ask(title, text, choices);
+        getChildren().getFirst().lookupAll(".button").forEach(b -> ((Button) b).setDefaultButton(false));
+        first = this;
+        requestFocus();
+    }
 
     /** The first choice is the main one, the last the harmless one. */
     void ask(String title, String text, List<Choice> choices) {
@@ -57,7 +82,7 @@ final class Cards extends StackPane {
             close();
             choices.getLast().run.run();
         });
-        row.getChildren().getLast().requestFocus();
+        focus(row.getChildren().getLast());
     }
 
     void askText(String title, String now, Consumer<String> take) {
@@ -72,7 +97,7 @@ final class Cards extends StackPane {
         HBox row = new HBox(8, Parts.button(Words.of("card.leave"), "card-leave", this::close), ok);
         row.setAlignment(Pos.CENTER_RIGHT);
         show(card(Parts.label(title, "title"), f, row), this::close);
-        f.requestFocus();
+        focus(f);
         f.selectAll();
     }
 
@@ -99,13 +124,13 @@ final class Cards extends StackPane {
         card.setMaxWidth(860);
         card.setId("keys-page");
         show(card, this::close);
-        scroll.requestFocus();
+        focus(scroll);
     }
 
     void about() {
         VBox card = card(Icons.mark(), Parts.label(Words.of("about.title"), "title"), Parts.label(Words.of("about.text"), "quiet"));
         show(card, this::close);
-        requestFocus();
+        focus(this);
     }
 
     private static VBox card(Node... inside) {
@@ -121,6 +146,11 @@ final class Cards extends StackPane {
         setVisible(true);
     }
 
+    private void focus(Node n) {
+        first = n;
+        n.requestFocus();
+    }
+
     boolean isShowing() {
         return isVisible();
     }
@@ -129,5 +159,6 @@ final class Cards extends StackPane {
         setVisible(false);
         getChildren().clear();
         leave = () -> { };
+        if (board != null) board.requestFocus();
     }
 }

@@ -5,12 +5,19 @@ import brightlintel.desktop.command.Command;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.prompt.PromptLine;
 import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Workspace;
+import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Control;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 
 /**
  * Who gets a key: a field that has the focus; else a figure begins at a digit, sign, point or mark; else it is a command. Combinations with
@@ -20,10 +27,12 @@ final class Keys {
     private final Workspace w;
     private final Commands commands;
     private final Board board;
+    private final Node space;
     private final PromptLine prompt;
     private final Cards cards;
 
-    Keys(Scene scene, Workspace w, Commands commands, Board board, PromptLine prompt, Cards cards) {
+    Keys(Scene scene, Workspace w, Commands commands, Board board, Node space, PromptLine prompt, Cards cards) {
+        this.space = space;
         this.w = w;
         this.commands = commands;
         this.board = board;
@@ -31,29 +40,46 @@ final class Keys {
         this.cards = cards;
         scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> pressed(scene, e));
         scene.addEventFilter(KeyEvent.KEY_TYPED, e -> typed(scene, e));
+        // the mouse never leaves the keyboard on a button: letters are commands again after a click in the docket
+        scene.addEventHandler(MouseEvent.MOUSE_RELEASED, _ -> Platform.runLater(() -> backToBoard(scene)));
     }
 
     private static boolean inText(Scene scene) {
         return scene.getFocusOwner() instanceof TextInputControl;
     }
 
+    private void backToBoard(Scene scene) {
+        if (!cards.isShowing() && scene.getFocusOwner() instanceof ButtonBase) board.requestFocus();
+    }
+
     private void typed(Scene scene, KeyEvent e) {
-        if (inText(scene) || cards.isShowing() || e.isControlDown() || e.isAltDown()) return;
+        if (inText(scene) || cards.isShowing() || !onBoard(scene) || e.isControlDown() || e.isAltDown()) return;
         if (prompt.begin(e.getCharacter())) e.consume();
     }
 
     private void pressed(Scene scene, KeyEvent e) {
         boolean everywhere = e.isShortcutDown() || e.getCode().isFunctionKey();
-        if (cards.isShowing() || inText(scene) && !everywhere) return;
-        if (inText(scene) && isEditing(e)) return;
+        if (cards.isShowing() || inText(scene) && (!everywhere || isEditing(e))) return;
+        // letters and the like are commands only where the board or the space has the focus
+        if (!everywhere && !onBoard(scene)) return;
         for (Command c : commands.list())
-            if (c.keys().isPresent() && c.keys().get().match(e)) {
+            if (c.keys().isPresent() && c.keys().get().match(e) && (everywhere || c.isEnabled(w))) {
+                handIn(scene);
                 c.fire(w);
                 e.consume();
                 return;
             }
-        if (everywhere || inControl(scene)) return;
-        if (plain(e)) e.consume();
+        if (!everywhere && plain(e)) e.consume();
+    }
+
+    /** What was typed into a field and not handed in belongs to what is saved or handed over now. */
+    private static void handIn(Scene scene) {
+        if (scene.getFocusOwner() instanceof TextField f && f.getOnAction() != null) f.getOnAction().handle(new ActionEvent(f, f));
+    }
+
+    private boolean onBoard(Scene scene) {
+        Node n = scene.getFocusOwner();
+        return n == null || n == board || n == space || !(n instanceof Control);
     }
 
     /** Copying, pasting and undoing within a field belong to the field. */
@@ -62,12 +88,6 @@ final class Keys {
             case A, C, V, X, Z, Y -> true;
             default -> false;
         };
-    }
-
-    /** A button or list that has the focus takes Enter, Space and Tab for itself. */
-    private static boolean inControl(Scene scene) {
-        Node n = scene.getFocusOwner();
-        return n instanceof javafx.scene.control.Control;
     }
 
     private boolean plain(KeyEvent e) {
@@ -89,7 +109,7 @@ final class Keys {
                 return false;
             }
         }
-        w.say(brightlintel.desktop.state.Message.NONE);
+        w.say(Message.NONE);
         w.tell(Change.TOOL);
         return true;
     }

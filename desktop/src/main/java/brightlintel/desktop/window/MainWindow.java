@@ -11,6 +11,8 @@ import brightlintel.desktop.section.SectionStrip;
 import brightlintel.desktop.state.Busy;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Looks;
+import brightlintel.desktop.task.Keeping;
+import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.task.Asks;
@@ -21,13 +23,16 @@ import brightlintel.desktop.task.Work;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.view3d.SpaceView;
 import brightlintel.write.DrawingFormat;
-import java.io.IOException;
+import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -65,9 +70,16 @@ public final class MainWindow {
     private final VBox start = new VBox(14);
     private final HBox busy = new HBox(10);
     private final Runnable close;
+    private boolean shownBoth;
     private final PromptLine prompt;
     private final Timeline keeper;
-    private Object kept;
+    private final Keeping keeping;
+    private final Documents documents;
+    private final ExecutorService behind = Executors.newSingleThreadExecutor(r -> {
+        Thread t = new Thread(r, "measuring");
+        t.setDaemon(true);
+        return t;
+    });
 
     /** @param close closes the window, once nothing is unsaved or the user does not mind */
     public MainWindow(Workspace w, Asks asks, Sessions sessions, Recent recent, Runnable close) {
@@ -76,8 +88,12 @@ public final class MainWindow {
         this.sessions = sessions;
         this.recent = recent;
         this.close = close;
-        this.work = new Work(w);
-        this.files = new FileWork(w, work, sessions, recent);
+        w.behind(behind, Platform::runLater);
+        this.work = new Work(w, Platform::runLater);
+        this.keeping = new Keeping(w, sessions, e -> Platform.runLater(() -> w.say(new Message(Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())))));
+        this.files = new FileWork(w, work, sessions, keeping, recent);
+        this.documents = new Documents(w, asks, files, cards, sessions);
+        w.onLay((file, space) -> w.project().source(file).ifPresent(x -> files.lay(x, space)));
         this.board = new Board(w);
         this.space = new SpaceView(w);
         addCommands();
@@ -100,7 +116,7 @@ public final class MainWindow {
         BorderPane body = new BorderPane(middle);
         body.setLeft(new HBox(new StageRail(w, commands), docket));
         body.setRight(right);
-        body.setTop(new TopLine(w, commands, field, recent::files, this::openAny));
+        body.setTop(new TopLine(w, commands, field, recent::files, p -> openAll(List.of(p))));
         body.setBottom(prompt);
         root.getChildren().addAll(body, cards);
         root.getStyleClass().addAll("window", "light");
@@ -112,7 +128,7 @@ public final class MainWindow {
                 showBusy();
             }
         });
-        keeper = new Timeline(new KeyFrame(KEEP_EVERY, _ -> keep()));
+        keeper = new Timeline(new KeyFrame(KEEP_EVERY, _ -> keeping.now()));
         keeper.setCycleCount(Timeline.INDEFINITE);
         keeper.play();
         drop();
@@ -136,43 +152,31 @@ public final class MainWindow {
 
     /** Once the scene is there: keys, and work that a dead window left behind. */
     public void begin(Scene scene) {
-        new Keys(scene, w, commands, board, prompt, cards);
+        new Keys(scene, w, commands, board, space, prompt, cards);
+        cards.guard(scene, board);
         board.requestFocus();
     }
 
     public void offerLost() {
-        try {
-            sessions.lost().ifPresent(l -> cards.ask(Words.of("lost.title"), Words.of("lost.text", l.project().name()), List.of(
-                new Cards.Choice("lost-take", Words.of("lost.take"), () -> files.recover(l)),
-                new Cards.Choice("lost-drop", Words.of("lost.drop"), () -> discard(l)),
-                new Cards.Choice("lost-later", Words.of("lost.later"), () -> { }))));
-        } catch (IOException e) {
-            w.say(new brightlintel.desktop.state.Message(brightlintel.desktop.state.Message.Tone.BAD, Words.of("lost.cannot", e.getMessage())));
-        }
-    }
-
-    private void discard(Sessions.Lost l) {
-        try {
-            sessions.discard(l);
-        } catch (IOException e) {
-            w.say(new brightlintel.desktop.state.Message(brightlintel.desktop.state.Message.Tone.BAD, Words.of("lost.cannot", e.getMessage())));
-        }
+        documents.offerLost();
     }
 
     // ---- files
 
     private void addCommands() {
-        commands.add("new", "Ctrl+N", x -> !x.isEmpty(), _ -> unsavedFirst(w::startAnew));
+        commands.add("new", "Ctrl+N", x -> !x.isEmpty(), _ -> documents.unsavedFirst(files::startAnew));
         commands.add("open", "Ctrl+O", _ -> true, _ -> openAll(asks.open()));
-        commands.add("demo", "", _ -> true, _ -> unsavedFirst(files::demo));
-        commands.add("save", "Ctrl+S", x -> !x.isEmpty(), _ -> save(() -> { }));
-        commands.add("save-as", "Ctrl+Shift+S", x -> !x.isEmpty(), _ -> saveAs(() -> { }));
-        commands.add("rename", "", x -> !x.isEmpty(), _ -> cards.askText(Words.of("rename.title"), w.project().name(), n -> w.apply(Edit.of("edit.name", p -> p.withName(n)))));
-        commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> asks.save(w.project().name(), "ifc").ifPresent(files::exportIfc));
+        commands.add("demo", "", _ -> true, _ -> documents.unsavedFirst(files::demo));
+        commands.add("save", "Ctrl+S", x -> !x.isEmpty(), _ -> documents.save(() -> { }));
+        commands.add("save-as", "Ctrl+Shift+S", x -> !x.isEmpty(), _ -> documents.saveAs(() -> { }));
+        commands.add("rename", "", x -> !x.isEmpty(), _ -> cards.askText(Words.of("rename.title"), w.project().name(),
+            n -> w.apply(Edit.of("edit.name", p -> p.withName(n)))));
+        commands.add("read-again", "", x -> !x.isEmpty(), _ -> files.readAgain());
+        commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> documents.target(w.project().name(), "ifc", files::exportIfc));
         for (DrawingFormat f : DrawingFormat.values())
-            commands.add("export-" + f.ending(), "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), f.ending()).ifPresent(to -> files.exportBasePlan(to, f)));
-        commands.add("export-plan", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " " + w.storey().name(), "png").ifPresent(files::exportPlan));
-        commands.add("export-space", "", x -> !x.isEmpty(), _ -> asks.save(w.project().name() + " 3D", "png").ifPresent(files::exportSpace));
+            commands.add("export-" + f.ending(), "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), f.ending(), to -> files.exportBasePlan(to, f)));
+        commands.add("export-plan", "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), "png", files::exportPlan));
+        commands.add("export-space", "", x -> !x.isEmpty(), _ -> documents.target(w.project().name() + " 3D", "png", files::exportSpace));
         commands.add("fit", "F", _ -> true, _ -> {
             board.fit();
             space.fit();
@@ -186,38 +190,23 @@ public final class MainWindow {
         commands.add("close", "", _ -> true, _ -> askClose());
     }
 
-    /** Drawings come onto the storey in hand; a project takes the window, after asking for what is unsaved. */
+    private String ofStorey() {
+        return w.project().name() + " " + w.storey().name();
+    }
+
     public void openAll(List<Path> paths) {
-        for (Path p : paths) openAny(p);
-    }
-
-    void openAny(Path p) {
-        if (FileWork.isProject(p)) files.open(p, this::unsavedFirst);
-        else files.receive(p);
-    }
-
-    private void save(Runnable then) {
-        if (w.file().isPresent()) files.save(w.file().get(), then);
-        else saveAs(then);
-    }
-
-    private void saveAs(Runnable then) {
-        asks.save(w.project().name(), "lintel").ifPresent(p -> files.save(p, then));
-    }
-
-    private void unsavedFirst(Runnable then) {
-        if (w.isEmpty() || !w.isDirty()) {
-            then.run();
-            return;
-        }
-        cards.ask(Words.of("unsaved.title"), Words.of("unsaved.text", w.project().name()), List.of(
-            new Cards.Choice("unsaved-save", Words.of("unsaved.save"), () -> save(then)),
-            new Cards.Choice("unsaved-drop", Words.of("unsaved.drop"), then),
-            new Cards.Choice("unsaved-stay", Words.of("unsaved.stay"), () -> { })));
+        documents.open(paths);
     }
 
     public void askClose() {
-        unsavedFirst(close);
+        documents.unsavedFirst(close);
+    }
+
+    /** For what nobody caught: it is said, and the window goes on. */
+    public void uncaught(Throwable t) {
+        System.getLogger("bright-lintel").log(System.Logger.Level.ERROR, "not caught", t);
+        String what = t.getMessage() == null ? t.getClass().getSimpleName() : t.getMessage().lines().findFirst().orElse("");
+        w.say(new Message(Message.Tone.BAD, Words.of("uncaught", what)));
     }
 
     /** Ends threads and the session, in order. */
@@ -225,18 +214,9 @@ public final class MainWindow {
         keeper.stop();
         work.shutdown();
         board.stop();
+        behind.shutdownNow();
+        keeping.close();
         sessions.close();
-    }
-
-    /** Unsaved work goes to the session folder now and then. */
-    void keep() {
-        if (w.isEmpty() || !w.isDirty() || w.project().equals(kept)) return;
-        try {
-            sessions.keep(w.project(), w.file());
-            kept = w.project();
-        } catch (IOException e) {
-            w.say(new brightlintel.desktop.state.Message(brightlintel.desktop.state.Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())));
-        }
     }
 
     private void drop() {
@@ -246,7 +226,7 @@ public final class MainWindow {
         });
         root.setOnDragDropped(e -> {
             boolean has = e.getDragboard().hasFiles();
-            if (has) openAll(e.getDragboard().getFiles().stream().map(java.io.File::toPath).toList());
+            if (has) openAll(e.getDragboard().getFiles().stream().map(File::toPath).toList());
             e.setDropCompleted(has);
             e.consume();
         });
@@ -270,7 +250,7 @@ public final class MainWindow {
         if (!last.isEmpty()) {
             VBox list = new VBox(2, Parts.label(Words.of("menu.recent"), "side-title"));
             for (Path p : last) {
-                Button b = Parts.button(p.getFileName().toString(), "recent-" + p.getFileName(), () -> openAny(p));
+                Button b = Parts.button(p.getFileName().toString(), "recent-" + p.getFileName(), () -> openAll(List.of(p)));
                 b.getStyleClass().add("link-button");
                 b.setMnemonicParsing(false);
                 list.getChildren().add(b);
@@ -322,13 +302,18 @@ public final class MainWindow {
         if (l.mode() != ViewMode.SPACE) show.add(boardPane);
         if (l.mode() != ViewMode.PLAN) show.add(space);
         if (!middle.getChildren().equals(show)) middle.getChildren().setAll(show);
-        for (Region r : show) r.setPrefWidth(both ? 300 : Region.USE_COMPUTED_SIZE);
+        if (both != shownBoth) for (Region r : show) r.setPrefWidth(both ? 300 : Region.USE_COMPUTED_SIZE);
+        shownBoth = both;
         boolean fold = l.boardAlone() || width > 0 && (width < NARROW || both && width < WIDE);
         right.setVisible(!fold);
         right.setManaged(!fold);
         docket.setVisible(!l.boardAlone());
         docket.setManaged(!l.boardAlone());
-        root.getStyleClass().removeAll("light", "dark");
-        root.getStyleClass().add(l.dark() ? "dark" : "light");
+        String theme = l.dark() ? "dark" : "light";
+        // styles are worked out anew for the whole window: only where they are other ones
+        if (!root.getStyleClass().contains(theme)) {
+            root.getStyleClass().removeAll("light", "dark");
+            root.getStyleClass().add(theme);
+        }
     }
 }

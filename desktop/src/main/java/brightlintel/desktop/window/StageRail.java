@@ -1,5 +1,6 @@
 package brightlintel.desktop.window;
 
+import brightlintel.building.Clearing;
 import brightlintel.building.Contents;
 import brightlintel.building.Placement;
 import brightlintel.building.Underlay;
@@ -10,6 +11,7 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Hosting;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -57,12 +59,12 @@ final class StageRail extends VBox {
 
     /** Empty: nothing yet; 0: in order; more: to look at. */
     static Optional<Integer> state(Stage s, Workspace w) {
-        Optional<Underlay> u = w.underlay();
+        List<Underlay> laid = w.project().underlaysOf(w.storeyId());
         Contents c = w.contents();
         return switch (s) {
-            case RECEIVE -> u.map(_ -> 0);
-            case TRUE -> u.map(x -> open(x.placement()));
-            case CLEAR -> u.flatMap(x -> x.clearing().layersOff().isEmpty() ? Optional.empty() : Optional.of(0));
+            case RECEIVE -> laid.isEmpty() ? Optional.empty() : Optional.of((int) laid.stream().filter(u -> w.trouble(u.id()).isPresent()).count());
+            case TRUE -> laid.isEmpty() ? Optional.empty() : Optional.of(laid.stream().mapToInt(u -> open(u.placement())).sum());
+            case CLEAR -> laid.stream().allMatch(u -> u.clearing().equals(Clearing.NONE)) ? Optional.empty() : Optional.of(0);
             case TRACE -> c.isEmpty() ? Optional.empty() : Optional.of(misfits(w));
             case PROVE -> c.walls().isEmpty() ? Optional.empty() : Optional.of(misfits(w) + w.footprints().freeEnds().size());
             case HAND_OVER -> Optional.empty();
@@ -70,7 +72,7 @@ final class StageRail extends VBox {
     }
 
     private static int misfits(Workspace w) {
-        return Hosting.misfits(w.contents(), x -> w.project().heightOf(w.storeyId(), x)).size();
+        return Hosting.misfits(w.project(), w.storeyId()).size();
     }
 
     private static int open(Placement p) {

@@ -7,7 +7,7 @@ import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.flatten.Flattening;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,7 +23,7 @@ class ReceiveStateTest {
     private ReceiveState state(String entities) throws IOException {
         Path f = Files.writeString(folder.resolve("plan.dxf"), "0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n");
         RawDrawing d = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
-        return ReceiveState.of(d, Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE), false);
+        return ReceiveState.of(d, new SpaceKey.Model(), Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE), false);
     }
 
     @Test void shapesOnSheetsAreWorthKnowingBesideTheModel() throws IOException {
@@ -45,7 +45,7 @@ class ReceiveStateTest {
         Path f = Files.writeString(folder.resolve("plan.dxf"), reference.formatted("SITE", "site.dxf") + reference.formatted("SURVEY", "survey.dxf") + "0\nSECTION\n2\nENTITIES\n" + IN_MODEL
             + "0\nINSERT\n8\n0\n2\nSITE\n10\n0\n20\n0\n0\nENDSEC\n0\nEOF\n");
         RawDrawing d = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
-        ReceiveState s = ReceiveState.of(d, Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE), false);
+        ReceiveState s = ReceiveState.of(d, new SpaceKey.Model(), Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE), false);
         assertThat(s.notes()).anyMatch(n -> n.contains("Read along from its folder: site.dxf"));
         assertThat(s.leftOut()).singleElement().asString().contains("survey.dxf");
     }
@@ -54,6 +54,6 @@ class ReceiveStateTest {
         Path f = Files.writeString(folder.resolve("plan.dxf"), "0\nSECTION\n2\nENTITIES\n" + IN_MODEL.repeat(5000) + "0\nENDSEC\n0\nEOF\n");
         RawDrawing d = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
         ReadLimits small = new ReadLimits(1L << 30, 1_000_000, 2500, 1L << 30, 48, 1000);
-        assertThat(ReceiveState.of(d, Flattening.of(d, new SpaceKey.Model(), small, Progress.NONE), false).leftOut()).anyMatch(t -> t.contains("the first 2 501 are") || t.contains("the first 2\u202f501 are"));
+        assertThat(ReceiveState.of(d, new SpaceKey.Model(), Flattening.of(d, new SpaceKey.Model(), small, Progress.NONE), false).leftOut()).anyMatch(t -> t.contains("the first 2 501 are") || t.contains("the first 2\u202f501 are"));
     }
 }

@@ -3,7 +3,9 @@ package brightlintel.desktop.docket;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brightlintel.building.Clearing;
+import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
+import brightlintel.find.Finder;
 import brightlintel.building.Given;
 import brightlintel.building.Placement;
 import brightlintel.building.Scale;
@@ -20,7 +22,7 @@ import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
-import brightlintel.read.ReadLimits;
+import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -45,8 +47,8 @@ class StatesTest {
         b.append(line("JUNK", 0, 0, 1, 1)).append("0\nTEXT\n8\nnotes\n10\n5\n20\n5\n40\n0.2\n1\nBoat bay\n").append("0\nENDSEC\n0\nEOF\n");
         raw = DrawingReader.read(Files.writeString(folder.resolve("plan.dxf"), b), ReadLimits.DEFAULT, Progress.NONE);
         Strokes s = Flattening.of(raw, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), raw.sha256(), new SpaceKey.Model(), Optional.empty(), p, new Clearing(off), 0, false);
-        return new PlacedDrawing(u, s, new PlacedDrawing.Centres(s));
+        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), raw.sha256(), new SpaceKey.Model(), Optional.empty(), p, Clearing.ofLayers(off), 0, false);
+        return new PlacedDrawing(u, s, new Finder(raw.sha256(), new SpaceKey.Model(), s));
     }
 
     private static Placement metres(double perUnit) {
@@ -79,7 +81,7 @@ class StatesTest {
 
     @Test void everyUnitIsShownWithTheSizeThatItWouldMake() throws IOException {
         PlacedDrawing d = placed(metres(1), Set.of());
-        TrueState s = TrueState.of(d, raw.header(), new LengthFormat(Units.METRIC));
+        TrueState s = TrueState.of(d, Optional.of(d.extent()), raw.header(), new LengthFormat(Units.METRIC));
         assertThat(s.choices()).hasSize(UnitChoice.values().length);
         assertThat(s.choices()).filteredOn(TrueState.Choice::chosen).extracting(TrueState.Choice::unit).containsExactly(UnitChoice.METRE);
         assertThat(s.choices()).filteredOn(c -> c.unit() == UnitChoice.MILLIMETRE).extracting(TrueState.Choice::plausible).containsExactly(false);
@@ -89,17 +91,22 @@ class StatesTest {
         assertThat(s.scaleBy()).isEqualTo(TrueState.Who.ASSUMED);
     }
 
+    private TrueState state(Placement p, LengthFormat f) throws IOException {
+        PlacedDrawing d = placed(p, Set.of());
+        return TrueState.of(d, Optional.of(d.extent()), raw.header(), f);
+    }
+
     /** Sizes of the choices speak of the file: they do not change with the unit that is in force. */
     @Test void theChoicesDoNotDependOnTheUnitInForce() throws IOException {
         LengthFormat f = new LengthFormat(Units.METRIC);
-        TrueState metre = TrueState.of(placed(metres(1), Set.of()), raw.header(), f), inch = TrueState.of(placed(metres(0.0254), Set.of()), raw.header(), f);
+        TrueState metre = state(metres(1), f), inch = state(metres(0.0254), f);
         assertThat(inch.choices()).extracting(TrueState.Choice::size).isEqualTo(metre.choices().stream().map(TrueState.Choice::size).toList());
         assertThat(inch.fileAgrees()).isTrue();
     }
 
     @Test void aMeasuredScaleIsNoUnit() throws IOException {
-        Placement p = metres(1).withScale(Given.stated(Scale.even(0.94))).withTurn(Given.read(Math.toRadians(11.5), 0.98, "walls"));
-        TrueState s = TrueState.of(placed(p, Set.of()), raw.header(), new LengthFormat(Units.METRIC));
+        Placement p = metres(1).withScale(Given.stated(Scale.even(0.94))).withTurn(Given.read(Math.toRadians(11.5), 0.98, new Evidence.Note("walls")));
+        TrueState s = state(p, new LengthFormat(Units.METRIC));
         assertThat(s.choices()).noneMatch(TrueState.Choice::chosen);
         assertThat(s.scale()).contains("0.94000");
         assertThat(s.scaleBy()).isEqualTo(TrueState.Who.STATED);

@@ -11,6 +11,7 @@ import brightlintel.building.Provenance;
 import brightlintel.building.Side;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
+import brightlintel.building.Stand;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.desktop.tool.MeasureTool;
@@ -39,15 +40,15 @@ class WorkspaceTest {
     }
 
     private static Wall wall(String id) {
-        return new Wall(new ElementId(id), Piece.straight(new Point(0, 0), new Point(5, 0)), Side.CENTRE, Given.stated(0.2), 0, new Top.NextStorey(0), Provenance.BY_HAND);
+        return new Wall(new ElementId(id), Piece.straight(new Point(0, 0), new Point(5, 0)), Side.CENTRE, Given.stated(0.2), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 
     private Edit draw(String... ids) {
         StoreyId on = w.storeyId();
         return Edit.of("edit.wall", p -> p.withContents(on, c -> {
-            List<Wall> all = new ArrayList<>(c.walls());
+            List<Wall> all = new ArrayList<>();
             for (String id : ids) all.add(wall(id));
-            return c.withWalls(all);
+            return c.plus(all);
         }));
     }
 
@@ -157,7 +158,7 @@ class WorkspaceTest {
         Project p = Project.empty("Hut", "Ground");
         w.show(p, Optional.empty(), true);
         assertThat(w.stage()).isEqualTo(Stage.RECEIVE);
-        Project traced = p.withContents(p.storeys().getFirst().id(), _ -> new Contents(List.of(wall("a")), List.of(), List.of()));
+        Project traced = p.withContents(p.storeys().getFirst().id(), _ -> new Contents(List.of(wall("a"))));
         w.show(traced, Optional.of(Path.of("hut.lintel")), true);
         assertThat(w.isEmpty()).isFalse();
         assertThat(w.history().canUndo()).isFalse();

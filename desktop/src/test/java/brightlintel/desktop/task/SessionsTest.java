@@ -19,7 +19,7 @@ class SessionsTest {
     private Project killed() throws Exception {
         Sessions dead = new Sessions(home);
         Project p = HeronQuayProject.build(new DrawingShelf(dead.originals()), Files.createDirectories(home.resolve("in")));
-        dead.keep(p, Optional.of(Path.of("/somewhere/club.lintel")));
+        dead.keep(p, Optional.of(Path.of("/somewhere/club.lintel")), 7);
         Path mine = onlySession();
         Path copy = home.resolve("copy");
         copyAll(mine, copy);
@@ -60,7 +60,7 @@ class SessionsTest {
 
     @Test void aLivingWindowIsLeftAlone() throws Exception {
         Sessions one = new Sessions(home), two = new Sessions(home);
-        one.keep(Project.empty("A", "Ground"), Optional.empty());
+        one.keep(Project.empty("A", "Ground"), Optional.empty(), 1);
         assertThat(two.lost()).isEmpty();
         one.close();
         two.close();

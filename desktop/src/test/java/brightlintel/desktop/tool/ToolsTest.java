@@ -35,7 +35,7 @@ class ToolsTest {
         for (int i = 0; i <= 20; i++) b.append("0\nLINE\n8\nWALLS\n10\n").append(2 * i).append("\n20\n0\n11\n").append(2 * i).append("\n21\n20\n");
         DrawingShelf.Shelved s = shelf.take(Files.writeString(folder.resolve("plan.dxf"), b + "0\nENDSEC\n0\nEOF\n"), Progress.NONE);
         underlay = UnderlayId.fresh();
-        w.apply(Receiving.receive(FileId.fresh(), underlay, "plan.dxf", s.drawing(), s.strokes(), 1, "2026-03-02T09:00:00Z", w.storeyId()));
+        w.apply(Receiving.receive(FileId.fresh(), underlay, new Receiving.Arrived("plan.dxf", 1, "2026-03-02T09:00:00Z"), s.arrival(), w.storeyId()));
     }
 
     private void click(double x, double y) {

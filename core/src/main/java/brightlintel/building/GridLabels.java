@@ -1,6 +1,5 @@
-package brightlintel.trace;
+package brightlintel.building;
 
-import brightlintel.building.GridLine;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Piece;
 import java.util.List;

@@ -1,4 +1,4 @@
-package brightlintel.trace;
+package brightlintel.joint;
 
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
@@ -6,8 +6,6 @@ import brightlintel.building.Slab;
 import brightlintel.building.Wall;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
-import brightlintel.joint.Areas;
-import brightlintel.joint.Footprints;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -18,6 +16,9 @@ import java.util.Set;
 
 /** Outlines of slabs from the outer faces of walls. */
 public final class SlabOutline {
+    /** Walls that enclose something are clearly more than their own ground. */
+    private static final double CLOSED = 1.05;
+
     private SlabOutline() { }
 
     /** The outer edge round these walls; nothing where they enclose nothing but themselves. */
@@ -26,7 +27,8 @@ public final class SlabOutline {
         Footprints f = Footprints.of(walls, tol);
         List<Ring> own = f.all().values().stream().flatMap(Collection::stream).toList();
         double covered = own.stream().mapToDouble(Ring::area).sum();
-        return Areas.outerEdges(own).stream().max(Comparator.comparingDouble(Ring::area)).filter(r -> r.area() > covered * 1.05);
+        return Areas.outerEdges(own).stream().max(Comparator.comparingDouble(Ring::area)).filter(r -> r.area() > covered * CLOSED)
+            .map(r -> Arcs.recovered(r, walls, tol));
     }
 
     /** The walls that hang together with one, by touching footprints' nodes: ends closer than the join gap, or ends in bodies. */
@@ -47,7 +49,7 @@ public final class SlabOutline {
             || b.reference().distance(a.reference().a()) <= reach || b.reference().distance(a.reference().b()) <= reach;
     }
 
-    /** Where a slab lies now: along the walls it follows while all of them stand and still close, else as it was drawn. */
+    /** Where a slab lies now: along the walls it follows while all of them stand and still close, else where it lay last. */
     public static Ring of(Slab s, Contents c, Tolerances tol) {
         if (s.follows().isEmpty()) return s.outline();
         List<Wall> walls = new ArrayList<>();

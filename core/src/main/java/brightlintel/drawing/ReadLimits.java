@@ -1,4 +1,4 @@
-package brightlintel.read;
+package brightlintel.drawing;
 
 /**
  * What a file may ask of us. On by default; a file that asks for more is stopped there, with a report.

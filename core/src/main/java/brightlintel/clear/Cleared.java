@@ -1,0 +1,171 @@
+package brightlintel.clear;
+
+import brightlintel.building.Cast;
+import brightlintel.building.Clearing;
+import brightlintel.building.DrawnRef;
+import brightlintel.building.MarkRef;
+import brightlintel.building.Region;
+import brightlintel.building.Repair;
+import brightlintel.building.Role;
+import brightlintel.building.Single;
+import brightlintel.building.StrokeRef;
+import brightlintel.building.Underlay;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Names;
+import brightlintel.drawing.Strokes;
+import brightlintel.find.Finder;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A clearing applied to a drawing: what is shown of it. Everything that paints, measures, snaps to, traces or writes a drawing asks here and nowhere
+ * else. Cost once about that of looking at each stroke; with layers alone, less.
+ */
+public final class Cleared {
+    private static final byte SHOWN = 0, HIDDEN = 1, PARTLY = 2;
+    private final Strokes strokes;
+    private final boolean[] layerShown;
+    /** null where layers alone decide. */
+    private final byte[] strokeState;
+    private final boolean[] markHidden;
+    private final Map<Integer, double[]> stretches = new HashMap<>();
+
+    private Cleared(Strokes strokes, boolean[] layerShown, byte[] strokeState, boolean[] markHidden) {
+        this.strokes = strokes;
+        this.layerShown = layerShown;
+        this.strokeState = strokeState;
+        this.markHidden = markHidden;
+    }
+
+    /** @param finder over the same strokes, for what is named one by one */
+    public static Cleared of(Underlay u, Strokes strokes, Finder finder) {
+        Clearing c = u.clearing();
+        boolean[] layers = new boolean[strokes.layers().size()];
+        for (int i = 0; i < layers.length; i++) layers[i] = !c.hidesLayer(strokes.layers().get(i).name());
+        boolean[] marks = new boolean[strokes.marks()];
+        List<Region> regions = new ArrayList<>(u.cutOut().map(o -> List.of(new Region(o, true))).orElse(List.of()));
+        regions.addAll(c.regions());
+        boolean plain = c.kindsOff().isEmpty() && c.blocksOff().isEmpty() && c.singles().isEmpty() && c.rolesOff().isEmpty() && c.repairs().isEmpty();
+        if (plain && regions.isEmpty()) {
+            for (int i = 0; i < marks.length; i++) marks[i] = !layers[strokes.mark(i).layer()];
+            return new Cleared(strokes, layers, null, marks);
+        }
+        Cleared out = new Cleared(strokes, layers, new byte[strokes.size()], marks);
+        out.decide(c, new Regions(regions, strokes.origin()), finder);
+        return out;
+    }
+
+    private void decide(Clearing c, Regions regions, Finder finder) {
+        Hiding hiding = new Hiding(c);
+        for (int i = 0; i < strokes.size(); i++)
+            strokeState[i] = hiding.hides(strokes.layerOf(i), strokes.entityOf(i), strokes.pathOf(i)) ? HIDDEN : region(i, regions);
+        for (int i = 0; i < markHidden.length; i++) {
+            Strokes.Mark m = strokes.mark(i);
+            Point middle = m.box().centre();
+            markHidden[i] = hiding.hides(m.layer(), m.entity(), m.path()) || !regions.isEmpty() && !regions.shows(middle);
+        }
+        for (Repair r : c.repairs()) if (r instanceof Repair.Doubled d) single(d.dropped(), false, finder);
+        for (Single s : c.singles()) single(s.drawn(), s.shown(), finder);
+    }
+
+    private byte region(int stroke, Regions regions) {
+        if (regions.isEmpty()) return SHOWN;
+        double[] parts = regions.stretches(strokes, stroke);
+        if (parts == null) return SHOWN;
+        if (parts.length == 0) return HIDDEN;
+        stretches.put(stroke, parts);
+        return PARTLY;
+    }
+
+    private void single(DrawnRef ref, boolean shown, Finder finder) {
+        switch (ref) {
+            case StrokeRef s -> finder.find(s).ifPresent(f -> {
+                strokeState[f.index()] = shown ? SHOWN : HIDDEN;
+                stretches.remove(f.index());
+            });
+            case MarkRef m -> finder.markOf(m).ifPresent(i -> markHidden[i] = !shown);
+        }
+    }
+
+    /** Layers, kinds, blocks and roles: all that is told from what something is and not from where it lies. */
+    private final class Hiding {
+        private final Clearing c;
+        private final Set<Cast.Part> rolesHidden = new HashSet<>();
+        private final Map<Strokes.Path, Boolean> blocks = new IdentityHashMap<>();
+
+        Hiding(Clearing c) {
+            this.c = c;
+            for (Cast x : c.roles()) if (c.rolesOff().contains(x.role().value())) rolesHidden.add(x.part());
+        }
+
+        boolean hides(int layer, Entity e, Strokes.Path path) {
+            return !layerShown[layer] || c.kindsOff().contains(e.kind()) || !rolesHidden.isEmpty() && role(layer, e) || path != null && block(path);
+        }
+
+        private boolean role(int layer, Entity e) {
+            String name = strokes.layers().get(layer).name();
+            return rolesHidden.contains(new Cast.Part.Layer(name)) || rolesHidden.contains(new Cast.Part.LayerKind(name, e.kind()));
+        }
+
+        private boolean block(Strokes.Path path) {
+            Boolean known = blocks.get(path);
+            if (known != null) return known;
+            boolean off = c.blocksOff().contains(Names.key(path.block())) || rolesHidden.contains(new Cast.Part.Block(path.block()))
+                || path.outer() != null && block(path.outer());
+            blocks.put(path, off);
+            return off;
+        }
+    }
+
+    public boolean layerShown(int layer) {
+        return layerShown[layer];
+    }
+
+    /** Whether any part of it is shown. */
+    public boolean strokeShown(int stroke) {
+        return strokeState == null ? layerShown[strokes.layerOf(stroke)] : strokeState[stroke] != HIDDEN;
+    }
+
+    public boolean strokeCut(int stroke) {
+        return strokeState != null && strokeState[stroke] == PARTLY;
+    }
+
+    /** Strokes of which a part is shown. */
+    public Set<Integer> cutStrokes() {
+        return stretches.keySet();
+    }
+
+    /** Parameters from and to in turn, of a stroke that is cut. Not to be changed. */
+    public double[] stretches(int stroke) {
+        return strokeCut(stroke) ? stretches.get(stroke) : new double[] {0, 1};
+    }
+
+    /** By {@link Strokes#mark(int)}. */
+    public boolean markShown(int mark) {
+        return !markHidden[mark];
+    }
+
+    public boolean textShown(int text) {
+        return markShown(text);
+    }
+
+    public boolean fillShown(int fill) {
+        return markShown(strokes.texts().size() + fill);
+    }
+
+    public boolean pictureShown(int picture) {
+        return markShown(strokes.texts().size() + strokes.fills().size() + picture);
+    }
+
+    public boolean showsAnything() {
+        for (int i = 0; i < strokes.size(); i++) if (strokeShown(i)) return true;
+        for (int i = 0; i < markHidden.length; i++) if (markShown(i)) return true;
+        return false;
+    }
+}

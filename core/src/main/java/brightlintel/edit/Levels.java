@@ -1,0 +1,63 @@
+package brightlintel.edit;
+
+import brightlintel.building.Edit;
+import brightlintel.building.Given;
+import brightlintel.building.Heights;
+import brightlintel.building.Level;
+import brightlintel.building.LevelId;
+import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.Slab;
+import brightlintel.building.Stand;
+import brightlintel.building.Storey;
+import brightlintel.building.Top;
+import brightlintel.building.Wall;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Levels beside the storeys' floors. What stands on a level or ends at it goes along when it moves. */
+public final class Levels {
+    private Levels() { }
+
+    public static Edit add(LevelId id, String name, double metres) {
+        return Edit.of("edit.level-add", name, p -> {
+            List<Level> out = new ArrayList<>(p.levels());
+            out.add(new Level(id, name, Given.stated(metres)));
+            return p.withLevels(out);
+        });
+    }
+
+    public static Edit rename(LevelId id, String name) {
+        return Edit.of("edit.level-name", name,
+            p -> name.isBlank() ? p : p.withLevels(p.levels().stream().map(l -> l.id().equals(id) ? l.withName(name.strip()) : l).toList()));
+    }
+
+    public static Edit move(LevelId id, double metres) {
+        return Edit.of("edit.level-move",
+            p -> p.withLevels(p.levels().stream().map(l -> l.id().equals(id) ? l.withHeight(Given.stated(metres)) : l).toList()));
+    }
+
+    /** What stood on it or ended at it stays where it is, with heights of its own. */
+    public static Edit remove(LevelId id) {
+        return Edit.of("edit.level-remove", p -> {
+            if (p.level(id).isEmpty()) return p;
+            Project out = p;
+            for (Storey s : p.storeys()) {
+                Heights h = new Heights(p, s);
+                out = out.withContents(s.id(), c -> c.map(e -> switch (e) {
+                    case Wall w -> freed(w, id, h);
+                    case Slab x -> x.top() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id) ? x.withTop(new Stand.OnFloor(h.aboveFloor(x.top()))) : x;
+                    case Opening o -> o;
+                }));
+            }
+            return out.withLevels(p.levels().stream().filter(l -> !l.id().equals(id)).toList());
+        });
+    }
+
+    private static Wall freed(Wall w, LevelId id, Heights h) {
+        Wall out = w;
+        if (w.top() instanceof Top.ToLevel(LevelId l, double _) && l.equals(id)) out = out.withTop(new Top.Height(Given.stated(h.top(w).most())));
+        if (w.base() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id)) out = out.withBase(new Stand.OnFloor(h.aboveFloor(w.base())));
+        return out;
+    }
+}

@@ -1,0 +1,43 @@
+package brightlintel.edit;
+
+import brightlintel.building.Edit;
+import brightlintel.building.ElementId;
+import brightlintel.building.Project;
+import brightlintel.building.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** What was said of proposals and findings. */
+public final class Verdicts {
+    /** A wall lies off its strokes, and is meant to. */
+    public static final String OFF_ITS_STROKES = "off-its-strokes";
+
+    private Verdicts() { }
+
+    /** Takes the place of what was said of the same before. */
+    public static Edit say(Verdict v) {
+        return Edit.of(v.so() ? "edit.is-so" : "edit.refuse", p -> {
+            List<Verdict> out = new ArrayList<>(p.verdicts());
+            out.removeIf(x -> same(x, v));
+            out.add(v);
+            return p.withVerdicts(out);
+        });
+    }
+
+    public static Edit forget(Verdict v) {
+        return Edit.of("edit.verdict-back", p -> p.withVerdicts(p.verdicts().stream().filter(x -> !same(x, v)).toList()));
+    }
+
+    private static boolean same(Verdict a, Verdict b) {
+        return a.kind().equals(b.kind()) && a.on().equals(b.on()) && a.about().equals(b.about());
+    }
+
+    public static Verdict itIsSo(String kind, ElementId about) {
+        return new Verdict(List.of(), Set.of(about), kind, true, "");
+    }
+
+    public static boolean isSo(Project p, String kind, ElementId about) {
+        return p.verdicts().stream().anyMatch(v -> v.so() && v.kind().equals(kind) && v.about().contains(about));
+    }
+}

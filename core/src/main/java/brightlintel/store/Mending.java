@@ -1,0 +1,148 @@
+package brightlintel.store;
+
+import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
+import brightlintel.building.FileId;
+import brightlintel.building.GridLine;
+import brightlintel.building.Level;
+import brightlintel.building.LevelId;
+import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.Slab;
+import brightlintel.building.Source;
+import brightlintel.building.Stand;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Top;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
+import brightlintel.building.Wall;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Sets right what a project file says that cannot hold together, and tells of each. Nothing is thrown. */
+final class Mending {
+    private final List<Remark> remarks;
+    private final Set<ElementId> elements = new HashSet<>();
+
+    Mending(List<Remark> remarks) {
+        this.remarks = remarks;
+    }
+
+    /** @param ground name of a storey to be added where there is none */
+    Project mend(Draft d, String ground) {
+        List<Storey> storeys = once(d.storeys(), s -> s.id().value());
+        if (storeys.isEmpty()) {
+            remarks.add(Remark.of(Remark.Kind.NO_STOREY));
+            storeys = List.of(Storey.ground(ground));
+        }
+        List<Source> sources = once(d.sources(), s -> s.id().value());
+        Set<FileId> files = sources.stream().map(Source::id).collect(Collectors.toSet());
+        List<Underlay> underlays = new ArrayList<>();
+        for (Underlay u : once(d.underlays(), x -> x.id().value()))
+            if (files.contains(u.file()) || lost("underlay", u.id().value(), "file", u.file().value())) underlays.add(u);
+        Set<UnderlayId> laid = underlays.stream().map(Underlay::id).collect(Collectors.toSet());
+        List<Level> levels = once(d.levels(), l -> l.id().value());
+        List<Storey> floors = storeys.stream().map(s -> s.withUnderlays(s.underlays().stream()
+            .filter(u -> laid.contains(u) || lost("storey", s.name(), "underlay", u.value())).distinct().toList())).toList();
+        Set<StoreyId> floorIds = floors.stream().map(Storey::id).collect(Collectors.toSet());
+        List<GridLine> grid = new ArrayList<>();
+        for (GridLine g : d.grid()) grid.add(fresh(only(g, floorIds)));
+        Map<StoreyId, Contents> contents = new LinkedHashMap<>();
+        Set<LevelId> levelIds = levels.stream().map(Level::id).collect(Collectors.toSet());
+        d.contents().forEach((id, list) -> {
+            if (floorIds.contains(id)) contents.put(id, contents(list, levelIds, floorIds));
+            else lost("contents", Integer.toString(list.size()), "storey", id.value());
+        });
+        contents.values().removeIf(Contents::isEmpty);
+        return new Project(d.id(), d.name(), d.units(), d.site(), sources, underlays, floors, levels, grid, contents, d.verdicts());
+    }
+
+    /** The second with an id of the first is left out: what refers to it could mean either. */
+    private <T> List<T> once(List<T> list, Function<T, String> id) {
+        Set<String> seen = new HashSet<>();
+        List<T> out = new ArrayList<>();
+        for (T t : list)
+            if (seen.add(id.apply(t))) out.add(t);
+            else remarks.add(Remark.of(Remark.Kind.DOUBLED_ID, t.getClass().getSimpleName(), id.apply(t)));
+        return out;
+    }
+
+    /** @return false */
+    private boolean lost(String what, String which, String referred, String id) {
+        remarks.add(Remark.of(Remark.Kind.REFERS_TO_NOTHING, what, which, referred, id));
+        return false;
+    }
+
+    private GridLine fresh(GridLine g) {
+        if (elements.add(g.id())) return g;
+        remarks.add(Remark.of(Remark.Kind.DOUBLED_ID, "GridLine", g.id().value()));
+        return new GridLine(ElementId.fresh(), g.label(), g.family(), g.line(), g.only(), g.from());
+    }
+
+    private GridLine only(GridLine g, Set<StoreyId> storeys) {
+        if (g.only().isEmpty() || storeys.containsAll(g.only().get())) return g;
+        lost("grid line", g.label(), "storey", g.only().get().toString());
+        Set<StoreyId> left = g.only().get().stream().filter(storeys::contains).collect(Collectors.toSet());
+        return new GridLine(g.id(), g.label(), g.family(), g.line(), left.isEmpty() ? Optional.empty() : Optional.of(left), g.from());
+    }
+
+    private Contents contents(List<StoreyElement> list, Set<LevelId> levels, Set<StoreyId> storeys) {
+        Set<ElementId> walls = list.stream().filter(e -> e instanceof Wall).map(StoreyElement::id).collect(Collectors.toSet());
+        List<StoreyElement> out = new ArrayList<>();
+        for (StoreyElement e : list) {
+            StoreyElement own = elements.add(e.id()) ? e : renamed(e);
+            switch (own) {
+                case Wall w -> out.add(based(topped(w, levels, storeys), levels));
+                case Opening o -> {
+                    if (walls.contains(o.wall()) || lost("opening", o.id().value(), "wall", o.wall().value())) out.add(o);
+                }
+                case Slab s -> out.add(slab(s, walls, levels));
+            }
+        }
+        return new Contents(out);
+    }
+
+    private StoreyElement renamed(StoreyElement e) {
+        remarks.add(Remark.of(Remark.Kind.DOUBLED_ID, e.getClass().getSimpleName(), e.id().value()));
+        ElementId id = ElementId.fresh();
+        elements.add(id);
+        return switch (e) {
+            case Wall w -> w.withId(id);
+            case Opening o -> o.withId(id, o.from());
+            case Slab s -> s.withId(id, s.from());
+        };
+    }
+
+    private Wall topped(Wall w, Set<LevelId> levels, Set<StoreyId> storeys) {
+        boolean there = switch (w.top()) {
+            case Top.ToLevel(LevelId l, double _) -> levels.contains(l);
+            case Top.ToFloor(StoreyId s, double _) -> storeys.contains(s);
+            case Top.NextStorey _, Top.Height _, Top.Sloped _ -> true;
+        };
+        return there || lost("wall", w.id().value(), "level", w.top().toString()) ? w : w.withTop(Top.NEXT);
+    }
+
+    private Wall based(Wall w, Set<LevelId> levels) {
+        return stands(w.base(), levels, "wall", w.id()) ? w : w.withBase(new Stand.OnFloor(w.base().offset()));
+    }
+
+    private Slab slab(Slab s, Set<ElementId> walls, Set<LevelId> levels) {
+        Slab out = stands(s.top(), levels, "slab", s.id()) ? s : s.withTop(new Stand.OnFloor(s.top().offset()));
+        if (s.follows().isEmpty() || walls.containsAll(s.follows().get())) return out;
+        lost("slab", s.id().value(), "wall", s.follows().get().stream().filter(f -> !walls.contains(f)).map(ElementId::value).sorted().findFirst().orElse(""));
+        return out.following(Optional.empty());
+    }
+
+    private boolean stands(Stand s, Set<LevelId> levels, String what, ElementId id) {
+        return !(s instanceof Stand.OnLevel(LevelId l, double _)) || levels.contains(l) || lost(what, id.value(), "level", ((Stand.OnLevel) s).level().value());
+    }
+}
