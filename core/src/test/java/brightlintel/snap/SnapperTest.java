@@ -87,7 +87,7 @@ class SnapperTest {
 
     @Test void aThicknessIsReadAcrossADrawnWallAtAnyAngle() throws IOException {
         PlacedDrawing d = placed("A  0 0  500 0\nA  0 36  500 36\nA  0 18  500 18");
-        Across.Reading r = Across.read(new Point(0.2, 2), new Point(-0.6, 2.5), List.of(d), Tolerances.BUILDING).getLast();
+        Across.Reading r = Across.read(new Point(0.2, 2), new Point(-0.6, 2.5), List.of(d), Tolerances.BUILDING).getFirst();
         assertThat(r.thickness()).isCloseTo(0.36, org.assertj.core.api.Assertions.within(1e-9));
         assertThat(Across.read(new Point(0.2, 2), new Point(-0.1, 2), List.of(d), Tolerances.BUILDING)).isEmpty();
     }

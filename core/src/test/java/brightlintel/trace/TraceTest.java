@@ -46,11 +46,25 @@ class TraceTest {
             assertThat(across(d, 4, -0.3, 4 + slant, 0.6).getFirst().thickness()).isCloseTo(0.24, within(1e-9));
     }
 
-    /** Plaster and insulation lie between the outermost two: nearest pairs come first, all are offered, and a stroke that is not alike is no face. */
-    @Test void ofManyStrokesEachPairIsOfferedTheNearestFirst() throws IOException {
+    /** Plaster and insulation lie close to the outermost two: the wall is as thick as they say. All other pairs are offered after it. */
+    @Test void ofManyStrokesTheOutermostTwoAlikeAreTheFaces() throws IOException {
         PlacedDrawing d = metres("W 0 0 9 0\nW 0 0.015 9 0.015\nW 0 0.3 9 0.3\nW 0 0.36 9 0.36\nW 4 -1 4.2 1\n");
         List<Across.Reading> all = across(d, 3.8, -0.2, 4.4, 0.5);
-        assertThat(all.stream().map(r -> Math.round(r.thickness() * 1000))).containsExactly(285L, 300L, 345L, 360L, 60L);
+        assertThat(all.stream().map(r -> Math.round(r.thickness() * 1000))).containsExactly(360L, 60L, 285L, 300L, 345L);
+    }
+
+    /** Through a window the glazing is crossed too, through a wall on one layer its axis: they are matched by their mirror images. */
+    @Test void glazingAndAxesAreNoFaces() throws IOException {
+        PlacedDrawing window = metres("G 0 0 2 0\nG 0 0.15 2 0.15\nG 0 0.21 2 0.21\nG 0 0.36 2 0.36\nAXIS 0 0.18 2 0.18\n");
+        assertThat(across(window, 1, -0.3, 1.02, 0.6).getFirst().thickness()).isCloseTo(0.36, within(1e-9));
+        PlacedDrawing axis = metres("0 0 0 9 0\n0 0 0.1 9 0.1\n0 0 0.2 9 0.2\n");
+        assertThat(across(axis, 4, -0.3, 4.02, 0.6).getFirst().thickness()).isCloseTo(0.2, within(1e-9));
+    }
+
+    /** Two walls and the corridor between them, all crossed: a wall is read, not the corridor and not all of it. */
+    @Test void ofTwoWallsOneIsRead() throws IOException {
+        PlacedDrawing d = metres("W 0 0 9 0\nW 0 0.2 9 0.2\nW 0 1.7 9 1.7\nW 0 1.95 9 1.95\n");
+        assertThat(across(d, 4, -0.3, 4.02, 2.2).getFirst().thickness()).isCloseTo(0.2, within(1e-9));
     }
 
     /** A dimension beside the wall runs along it and was crossed too: it is on a layer of its own, and further off. */

@@ -41,7 +41,7 @@ final class Keys {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> pressed(scene, e));
         scene.addEventFilter(KeyEvent.KEY_TYPED, e -> typed(scene, e));
         // the mouse never leaves the keyboard on a button: letters are commands again after a click in the docket
-        scene.addEventHandler(MouseEvent.MOUSE_RELEASED, _ -> Platform.runLater(() -> backToBoard(scene)));
+        scene.addEventFilter(MouseEvent.MOUSE_RELEASED, _ -> Platform.runLater(() -> backToBoard(scene)));
     }
 
     private static boolean inText(Scene scene) {
