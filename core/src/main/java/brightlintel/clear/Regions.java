@@ -4,8 +4,8 @@ import brightlintel.building.Region;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
+import brightlintel.geom.Crossings;
 import brightlintel.geom.Curve;
-import brightlintel.geom.CurveMath;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
@@ -52,7 +52,8 @@ final class Regions {
         if (!mayCut(box)) return shows(c.at(0.5)) ? null : new double[0];
         TreeSet<Double> cuts = new TreeSet<>(List.of(0.0, 1.0));
         for (int i = 0; i < regions.size(); i++)
-            if (boxes.get(i).meets(box)) for (Piece p : regions.get(i).outline().pieces()) cut(s, stroke, c, p.curve(), cuts);
+            if (boxes.get(i).meets(box))
+                for (Piece p : regions.get(i).outline().pieces()) Crossings.of(c, p.curve()).forEach(x -> cuts.add(x.t()));
         List<Double> out = new ArrayList<>();
         double from = 0;
         for (double to : cuts) {
@@ -64,16 +65,6 @@ final class Regions {
             from = to;
         }
         return out.size() == 2 && out.get(0) == 0 && out.get(1) == 1 ? null : out.stream().mapToDouble(Double::doubleValue).toArray();
-    }
-
-    /** Newton's steps from each chord: a curve may cross one side more than once. */
-    private static void cut(Strokes s, int stroke, Curve c, Curve side, TreeSet<Double> cuts) {
-        int first = s.firstChord(stroke), n = s.firstChord(stroke + 1) - first;
-        for (int k = 0; k < n; k++) {
-            double guess = (k + 0.5) / n;
-            CurveMath.Crossing x = CurveMath.crossing(c, guess, side, CurveMath.nearest(side, c.at(guess)));
-            if (x != null) cuts.add(Math.clamp(x.t(), 0, 1));
-        }
     }
 
     private static Box box(Strokes s, int stroke) {

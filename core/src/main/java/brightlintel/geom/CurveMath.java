@@ -6,6 +6,8 @@ import java.util.OptionalDouble;
 public final class CurveMath {
     private static final int STEPS = 24;
     private static final int TRIES = 32;
+    private static final int NARROWINGS = 36;
+    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
     private static final double SQUARE = 1e-6;
 
     private CurveMath() { }
@@ -25,38 +27,51 @@ public final class CurveMath {
                 best = i / (double) TRIES;
             }
         }
-        double t = descend(c, p, best);
         // a whole ellipse has no end at its seam: what is nearest may lie just across it
-        if (c instanceof Curve.EllipticArc a && a.isWhole() && (best == 0 || best == 1)) {
-            double other = descend(c, p, 1 - best);
-            if (c.at(other).distance(p) < c.at(t).distance(p)) return other;
+        boolean closed = c instanceof Curve.EllipticArc a && a.isWhole();
+        double lo = best - 1.0 / TRIES, hi = best + 1.0 / TRIES;
+        double t = narrowed(c, p, closed ? lo : Math.max(0, lo), closed ? hi : Math.min(1, hi));
+        return closed ? t - Math.floor(t) : Math.clamp(t, 0, 1);
+    }
+
+    /** The least between two parameters by the golden section, which no curvature leads astray; then made sharp by steps to the foot. */
+    private static double narrowed(Curve c, Point p, double lo, double hi) {
+        double a = lo, b = hi, x = b - GOLDEN * (b - a), y = a + GOLDEN * (b - a), fx = c.at(x).distance(p), fy = c.at(y).distance(p);
+        for (int i = 0; i < NARROWINGS; i++) {
+            if (fx < fy) {
+                b = y;
+                y = x;
+                fy = fx;
+                x = b - GOLDEN * (b - a);
+                fx = c.at(x).distance(p);
+            } else {
+                a = x;
+                x = y;
+                fx = fy;
+                y = a + GOLDEN * (b - a);
+                fy = c.at(y).distance(p);
+            }
         }
-        return t;
+        double t = (a + b) / 2;
+        for (double end : new double[] {lo, hi}) if (c.at(end).distance(p) < c.at(t).distance(p)) t = end;
+        double sharp = sharpened(c, p, t);
+        return sharp >= lo && sharp <= hi && c.at(sharp).distance(p) <= c.at(t).distance(p) ? sharp : t;
+    }
+
+    private static double sharpened(Curve c, Point p, double t) {
+        double h = 1e-5, now = t;
+        for (int i = 0; i < 4; i++) {
+            double slope = (along(c, p, now + h) - along(c, p, now - h)) / (2 * h), next = now - along(c, p, now) / slope;
+            if (!(Math.abs(next - now) < 1e-3)) break;
+            now = next;
+        }
+        return now;
     }
 
     private static double onLine(Curve.Straight s, Point p) {
         Point d = s.b().minus(s.a());
         double l2 = d.dot(d);
         return l2 > 0 ? Math.clamp(p.minus(s.a()).dot(d) / l2, 0, 1) : 0;
-    }
-
-    /** Steps that would lead further away are halved: the plain step overshoots where the point lies beyond the curve's centre. */
-    private static double descend(Curve c, Point p, double guess) {
-        double t = guess, now = c.at(t).distance(p);
-        for (int i = 0; i < STEPS; i++) {
-            Point d = c.derivative(t);
-            double slope = d.dot(d);
-            if (!(slope > 0)) break;
-            double step = p.minus(c.at(t)).dot(d) / slope, next = t, far = Double.POSITIVE_INFINITY;
-            for (int k = 0; k < STEPS && !(far <= now); k++, step /= 2) {
-                next = Math.clamp(t + step, 0, 1);
-                far = c.at(next).distance(p);
-            }
-            if (!(far <= now) || Math.abs(next - t) < 1e-15) break;
-            t = next;
-            now = far;
-        }
-        return t;
     }
 
     /** Where a line from p meets the curve squarely, the place nearest to the guess; nothing where no foot lies between the ends. */

@@ -115,20 +115,37 @@ public record Ring(List<Point> corners, List<Double> bulges) {
         return least;
     }
 
-    /** Inside by the even-odd rule; a point on the edge may count either way. Between an arc and its chord the answer changes over. */
+    /** Inside by the even-odd rule: edges are counted that a ray to the right crosses. A point on the edge may count either way. */
     public boolean holds(Point p) {
         boolean in = false;
         for (int i = 0, j = size() - 1; i < size(); j = i++) {
-            Point a = corners.get(i), b = corners.get(j);
-            if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) in = !in;
+            Point a = corners.get(j), b = corners.get(i);
+            double bulge = bulges.isEmpty() ? 0 : bulges.get(j);
+            if (bulge == 0) in ^= a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x();
+            else in ^= crossesOddly(new Piece(a, b, bulge), p);
         }
-        if (!isStraight()) for (Piece x : pieces()) if (!x.isStraight() && inSegment(x, p)) in = !in;
         return in;
     }
 
-    /** Whether a point lies between an arc and its chord: in the disc, on the arc's side of the chord, however far round the arc reaches. */
-    private static boolean inSegment(Piece x, Point p) {
-        boolean right = x.b().minus(x.a()).cross(p.minus(x.a())) < 0;
-        return right == x.bulge() > 0 && p.distance(x.centre()) <= x.radius();
+    /** An arc is parted at its highest and lowest places, so that each part rises or falls all along like a straight edge. */
+    private static boolean crossesOddly(Piece arc, Point p) {
+        Point c = arc.centre();
+        double r = arc.radius(), start = arc.a().minus(c).angle(), sweep = arc.sweep(), turn = Math.signum(sweep);
+        boolean odd = false;
+        double from = 0, lastY = arc.a().y();
+        while (from < Math.abs(sweep)) {
+            // the next quarter up or down, strictly ahead
+            double ahead = Angles.positive((Math.PI / 2 - (start + turn * from)) * turn) % Math.PI;
+            double to = Math.min(Math.abs(sweep), from + (ahead < 1e-12 ? Math.PI : ahead));
+            boolean last = to >= Math.abs(sweep);
+            double y = last ? arc.b().y() : c.y() + r * Math.signum(Math.sin(start + turn * to));
+            if (lastY > p.y() != y > p.y()) {
+                double side = Math.signum(Math.cos(start + turn * (from + to) / 2)), dy = p.y() - c.y();
+                odd ^= p.x() < c.x() + side * Math.sqrt(Math.max(0, r * r - dy * dy));
+            }
+            from = to;
+            lastY = y;
+        }
+        return odd;
     }
 }

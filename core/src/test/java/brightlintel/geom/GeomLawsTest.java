@@ -3,6 +3,7 @@ package brightlintel.geom;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -42,6 +43,7 @@ class GeomLawsTest {
     @ParameterizedTest @ValueSource(longs = {1, 2, 3})
     void theSideOfAPointKeepsItsLawsOnNearlyStraightTriples(long seed) {
         Random r = new Random(seed);
+        int left = 0, right = 0;
         for (int i = 0; i < 2000; i++) {
             Point a = new Point(r.nextDouble() * 1e7, r.nextDouble() * 1e7), b = new Point(r.nextDouble() * 1e7, r.nextDouble() * 1e7);
             Point p = a.towards(b, r.nextDouble());
@@ -50,7 +52,20 @@ class GeomLawsTest {
             assertThat(Orientation.side(b, a, p)).isEqualTo(-s);
             assertThat(Orientation.side(b, p, a)).isEqualTo(s);
             assertThat(Orientation.side(p, a, b)).isEqualTo(s);
+            assertThat(s).isEqualTo(sideByLongArithmetic(a, b, p));
+            if (s > 0) left++;
+            if (s < 0) right++;
         }
+        assertThat(left).as("the law must be tried on both sides").isPositive();
+        assertThat(right).isPositive();
+        assertThat(Orientation.side(new Point(0, 0), new Point(1, 0), new Point(0.5, 1))).isEqualTo(1);
+        assertThat(Orientation.side(new Point(0, 0), new Point(1, 0), new Point(0.5, 0))).isZero();
+    }
+
+    private static int sideByLongArithmetic(Point a, Point b, Point p) {
+        BigDecimal dx = new BigDecimal(b.x()).subtract(new BigDecimal(a.x())), dy = new BigDecimal(b.y()).subtract(new BigDecimal(a.y()));
+        BigDecimal px = new BigDecimal(p.x()).subtract(new BigDecimal(a.x())), py = new BigDecimal(p.y()).subtract(new BigDecimal(a.y()));
+        return dx.multiply(py).subtract(dy.multiply(px)).signum();
     }
 
     @ParameterizedTest @ValueSource(doubles = {0, 0.3, -0.7, 1, -2})

@@ -186,7 +186,7 @@ class ReadDxfTest {
         }
         RawDrawing d = read(b + "0\nENDSEC\n" + entities("0\nINSERT\n8\n0\n2\nB9\n10\n0\n20\n0"));
         ReadLimits small = new ReadLimits(1L << 30, 1000000, 200_000, 1L << 30, 48, 1000);
-        Strokes s = Assertions.assertTimeout(Duration.ofSeconds(10), () -> Flattening.of(d, new SpaceKey.Model(), small, Progress.NONE));
+        Strokes s = Assertions.assertTimeoutPreemptively(Duration.ofSeconds(10), () -> Flattening.of(d, new SpaceKey.Model(), small, Progress.NONE));
         assertThat(s.size()).isBetween(1, 200_100);
         assertThat(s.report().count(Code.TOO_MANY_STROKES)).isEqualTo(1);
     }
@@ -245,7 +245,7 @@ class ReadDxfTest {
         byte[] whole = (seed % 2 == 0 ? HeronQuayDrawings.ground() : HeronQuayDrawings.upper()).getBytes(StandardCharsets.UTF_8);
         for (int i = 0; i < 10; i++) {
             byte[] bad = brightlintel.demo.Spoil.of(whole, r);
-            Assertions.assertTimeout(Duration.ofSeconds(10), () -> {
+            Assertions.assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
                 try {
                     Strokes s = strokes(read(bad));
                     assertThat(s.chords()).isGreaterThanOrEqualTo(s.size());
