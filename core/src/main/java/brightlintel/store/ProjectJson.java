@@ -32,8 +32,10 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonKey;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -48,6 +50,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.KeyDeserializer;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.cfg.MutableConfigOverride;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
@@ -175,6 +178,11 @@ final class ProjectJson {
         }
     }
 
+    /** A list that is not written has nothing in it: values may get lists that earlier files have not. */
+    private static void emptyWhereAbsent(MutableConfigOverride o) {
+        o.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY));
+    }
+
     private static JsonMapper mapper() {
         SimpleModule keys = new SimpleModule();
         keys.addKeyDeserializer(StoreyId.class, new StoreyKeys());
@@ -184,6 +192,7 @@ final class ProjectJson {
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES, DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
             .changeDefaultPropertyInclusion(_ -> JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.ALWAYS))
+            .withConfigOverride(List.class, ProjectJson::emptyWhereAbsent).withConfigOverride(Set.class, ProjectJson::emptyWhereAbsent)
             .addMixIn(Contents.class, ContentsMix.class).addMixIn(Nurbs.class, NurbsMix.class)
             .addMixIn(Ring.class, RingMix.class)
             .addModule(keys);

@@ -1,0 +1,214 @@
+package brightlintel.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brightlintel.building.Cast;
+import brightlintel.building.Clearing;
+import brightlintel.building.Custody;
+import brightlintel.building.DrawnRef;
+import brightlintel.building.ElementId;
+import brightlintel.building.Evidence;
+import brightlintel.building.FileId;
+import brightlintel.building.Given;
+import brightlintel.building.GridLine;
+import brightlintel.building.Level;
+import brightlintel.building.LevelId;
+import brightlintel.building.MarkRef;
+import brightlintel.building.Opening;
+import brightlintel.building.Placement;
+import brightlintel.building.Project;
+import brightlintel.building.Provenance;
+import brightlintel.building.Region;
+import brightlintel.building.Repair;
+import brightlintel.building.Role;
+import brightlintel.building.Scale;
+import brightlintel.building.Side;
+import brightlintel.building.Single;
+import brightlintel.building.Site;
+import brightlintel.building.Slab;
+import brightlintel.building.Source;
+import brightlintel.building.Stand;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.StoreyId;
+import brightlintel.building.StrokeRef;
+import brightlintel.building.Support;
+import brightlintel.building.Top;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
+import brightlintel.building.Units;
+import brightlintel.building.Verdict;
+import brightlintel.building.Wall;
+import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.External;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Nurbs;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.notation.Seeds;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Law: whatever can be decided is read back as it was written. */
+class RoundTripTest {
+    private static final List<StoreyId> STOREYS = List.of(new StoreyId("s0"), new StoreyId("s1"));
+    private static final LevelId LEVEL = new LevelId("l0");
+    private Random r;
+    private int ids;
+
+    @Test void whatWasDecidedIsReadBack() {
+        Seeds.each(60, seed -> {
+            r = new Random(seed);
+            Project p = project();
+            try {
+                Opened o = ProjectFile.decisions(ProjectFile.decisions(p), "Ground");
+                assertThat(o.remarks()).isEmpty();
+                assertThat(o.project()).isEqualTo(p);
+            } catch (IOException e) {
+                throw new AssertionError(e);
+            }
+        });
+    }
+
+    private Project project() {
+        List<Storey> storeys = List.of(new Storey(STOREYS.get(0), "Ground", given(0.0), given(3.0), List.of(new UnderlayId("u0"), new UnderlayId("u1"))),
+            new Storey(STOREYS.get(1), "Über „1“", given(3.0), given(2.5), List.of(new UnderlayId("u1"))));
+        Project p = Project.of("p" + r.nextInt(), r.nextBoolean() ? "" : "Boathouse \u2192 \uD83D\uDEA3", storeys).withUnits(Units.values()[r.nextInt(2)]);
+        p = p.withSite(new Site(given(r.nextDouble()), given(r.nextGaussian()), given(point())));
+        p = p.withSources(List.of(source("f0", new Custody.Kept()), source("f1", new Custody.Followed("/plans/ü.dwg"))));
+        p = p.withUnderlays(List.of(underlay("u0", "f0"), underlay("u1", "f1"))).withLevels(List.of(new Level(LEVEL, "Plinth", given(-0.3))));
+        p = p.withGrid(List.of(new GridLine(id(), "A", r.nextBoolean() ? Optional.empty() : Optional.of("letters"), piece(), r.nextBoolean() ? Optional.empty() : Optional.of(Set.copyOf(STOREYS)), from())));
+        for (StoreyId s : STOREYS) {
+            List<StoreyElement> all = elements();
+            p = p.withContents(s, c -> c.plus(all));
+        }
+        return p.withVerdicts(List.of(new Verdict(List.of(mark(), stroke()), Set.of(new ElementId("e1")), "off-its-strokes", r.nextBoolean(), "so it was built")));
+    }
+
+    private List<StoreyElement> elements() {
+        List<StoreyElement> out = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Wall w = new Wall(id(), piece(), Side.values()[r.nextInt(3)], given(0.1 + r.nextDouble()), stand(), top(), from());
+            out.add(w);
+            out.add(new Opening(id(), w.id(), r.nextDouble(), given(0.8), given(0.0), given(2.1), filling(), from()));
+        }
+        out.add(new Slab(id(), ring(), r.nextBoolean() ? List.of() : List.of(ring()), stand(), given(0.25),
+            r.nextBoolean() ? Optional.empty() : Optional.of(Set.of(out.get(0).id(), out.get(2).id())), from()));
+        return out;
+    }
+
+    private ElementId id() {
+        return new ElementId("e" + r.nextInt(1 << 30) + "-" + ids++);
+    }
+
+    private Point point() {
+        return new Point(r.nextGaussian() * 1e6, r.nextGaussian() * 1e6);
+    }
+
+    private Piece piece() {
+        return new Piece(point(), point(), r.nextBoolean() ? 0 : r.nextGaussian());
+    }
+
+    private Ring ring() {
+        List<Point> c = List.of(point(), point(), point());
+        return r.nextBoolean() ? new Ring(c) : new Ring(c, List.of(0.0, r.nextGaussian(), 0.0));
+    }
+
+    private <T> Given<T> given(T v) {
+        return switch (r.nextInt(3)) {
+            case 0 -> Given.assumed(v);
+            case 1 -> Given.stated(v);
+            default -> Given.read(v, r.nextDouble(), evidence(), evidence());
+        };
+    }
+
+    private Evidence evidence() {
+        return switch (r.nextInt(5)) {
+            case 0 -> new Evidence.HeaderUnit(0.0254);
+            case 1 -> new Evidence.KnownLength(r.nextDouble(), r.nextDouble());
+            case 2 -> new Evidence.ReadAcross(r.nextDouble());
+            case 3 -> new Evidence.Plotted(50);
+            default -> new Evidence.Note("said \"so\"\n");
+        };
+    }
+
+    private Stand stand() {
+        return r.nextBoolean() ? new Stand.OnFloor(r.nextGaussian()) : new Stand.OnLevel(LEVEL, r.nextGaussian());
+    }
+
+    private Top top() {
+        return switch (r.nextInt(5)) {
+            case 0 -> Top.NEXT;
+            case 1 -> new Top.ToFloor(STOREYS.get(r.nextInt(2)), r.nextGaussian());
+            case 2 -> new Top.ToLevel(LEVEL, r.nextGaussian());
+            case 3 -> new Top.Height(given(2.4));
+            default -> new Top.Sloped(given(2.0), given(3.5));
+        };
+    }
+
+    private Opening.Filling filling() {
+        return switch (r.nextInt(3)) {
+            case 0 -> new Opening.Filling.Door(r.nextBoolean(), r.nextBoolean());
+            case 1 -> new Opening.Filling.Window();
+            default -> new Opening.Filling.Empty();
+        };
+    }
+
+    private Provenance from() {
+        Provenance.Way way = switch (r.nextInt(3)) {
+            case 0 -> new Provenance.Way.ByHand();
+            case 1 -> new Provenance.Way.Proposed(r.nextDouble());
+            default -> new Provenance.Way.Repeated(new ElementId("before"));
+        };
+        return new Provenance(way, List.of(new Support(new UnderlayId("u0"), r.nextBoolean() ? stroke() : mark(), Support.Face.values()[r.nextInt(7)], r.nextDouble())));
+    }
+
+    private SpaceKey space() {
+        return switch (r.nextInt(3)) {
+            case 0 -> new SpaceKey.Model();
+            case 1 -> new SpaceKey.Layout("Sheet " + r.nextInt(9));
+            default -> new SpaceKey.Page(1 + r.nextInt(9));
+        };
+    }
+
+    private List<DrawnRef.Step> path() {
+        return r.nextBoolean() ? List.of() : List.of(new DrawnRef.Step(key(), r.nextInt(3), r.nextInt(3)), new DrawnRef.Step(key(), 0, 0));
+    }
+
+    private EntityKey key() {
+        return new EntityKey(r.nextBoolean() ? "" : Integer.toHexString(r.nextInt()).toUpperCase(java.util.Locale.ROOT), r.nextInt(1 << 20));
+    }
+
+    private StrokeRef stroke() {
+        Curve c = switch (r.nextInt(3)) {
+            case 0 -> new Curve.Straight(point(), point());
+            case 1 -> Curve.EllipticArc.circular(point(), 5, r.nextDouble(), r.nextGaussian());
+            default -> new Nurbs(2, new double[] {0, 0, 0, 1, 1, 1}, new double[] {1, r.nextDouble() + 0.1, 1}, List.of(point(), point(), point()));
+        };
+        return new StrokeRef("ab", space(), path(), key(), r.nextInt(5), 0.1, 0.9, c);
+    }
+
+    private MarkRef mark() {
+        return new MarkRef("ab", space(), path(), key(), MarkRef.Sort.values()[r.nextInt(3)], point());
+    }
+
+    private Source source(String id, Custody custody) {
+        return new Source(new FileId(id), id + ".dwg", custody, List.of(new Source.Version("0a", 12, "2026-03-02T09:00:00Z", List.of(new External("grid.dxf", "0b"))),
+            new Source.Version("0c", 13, "2026-03-03T09:00:00Z", List.of())));
+    }
+
+    private Underlay underlay(String id, String file) {
+        Placement place = new Placement(given(new Scale(0.001, 0.0011)), r.nextBoolean(), given(r.nextGaussian()), given(point()), given(point()));
+        Clearing c = new Clearing(Set.of("a", "ü"), Set.of("HATCH"), Set.of("chair"), List.of(new Region(ring(), r.nextBoolean())), List.of(new Single(mark(), true), new Single(stroke(), false)),
+            List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)), new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT))),
+            Set.of(Role.FURNITURE, Role.SITE), List.of(new Repair.Doubled(stroke(), stroke())));
+        return new Underlay(new UnderlayId(id), new FileId(file), "0c", space(), r.nextBoolean() ? Optional.empty() : Optional.of(ring()), place, c, r.nextDouble(), r.nextBoolean());
+    }
+}
