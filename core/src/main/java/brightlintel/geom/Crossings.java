@@ -25,6 +25,19 @@ public final class Crossings {
         return out;
     }
 
+    /** As {@link #of}, but of a free curve only the one crossing that steps from the guess lead to: for use at every move of the pointer. */
+    public static List<CurveMath.Crossing> near(Curve a, Curve b, Point guess) {
+        if (closed(a, b)) return of(a, b);
+        CurveMath.Crossing x = CurveMath.crossing(a, CurveMath.nearest(a, guess), b, CurveMath.nearest(b, guess));
+        return x == null ? List.of() : List.of(x);
+    }
+
+    private static boolean closed(Curve a, Curve b) {
+        if (a instanceof Curve.Straight) return b instanceof Curve.Straight || b instanceof Curve.EllipticArc;
+        if (b instanceof Curve.Straight) return a instanceof Curve.EllipticArc;
+        return a instanceof Curve.EllipticArc x && b instanceof Curve.EllipticArc y && x.isCircular() && y.isCircular();
+    }
+
     private static void add(double t, double s, Point at, List<CurveMath.Crossing> out) {
         if (t >= -SLACK && t <= 1 + SLACK && s >= -SLACK && s <= 1 + SLACK) out.add(new CurveMath.Crossing(Math.clamp(t, 0, 1), Math.clamp(s, 0, 1), at));
     }

@@ -9,6 +9,8 @@ public final class CurveMath {
     private static final int NARROWINGS = 36;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
     private static final double SQUARE = 1e-6;
+    /** Two curves meet where their places differ by less than this share of the coordinates. */
+    private static final double MET = 1e-9;
 
     private CurveMath() { }
 
@@ -138,7 +140,8 @@ public final class CurveMath {
         }
         double slack = 1e-9;
         if (t < -slack || t > 1 + slack || s < -slack || s > 1 + slack) return null;
-        Point at = a.at(Math.clamp(t, 0, 1));
-        return at.isFinite() ? new Crossing(t, s, at) : null;
+        Point at = a.at(Math.clamp(t, 0, 1)), other = b.at(Math.clamp(s, 0, 1));
+        double size = 1 + Math.max(Math.abs(at.x()), Math.abs(at.y()));
+        return at.isFinite() && at.distance(other) <= MET * size ? new Crossing(t, s, at) : null;
     }
 }

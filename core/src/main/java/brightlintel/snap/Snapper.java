@@ -1,5 +1,6 @@
 package brightlintel.snap;
 
+import brightlintel.geom.Crossings;
 import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
 import brightlintel.geom.Nurbs;
@@ -105,8 +106,8 @@ public final class Snapper {
         }
 
         private void crossing(PlacedDrawing d, int i, Curve a, int k, Curve b) {
-            CurveMath.Crossing x = CurveMath.crossing(a, CurveMath.nearest(a, pointer), b, CurveMath.nearest(b, pointer));
-            if (x != null) offer(SnapKind.CROSSING, SnapSource.DRAWING, x.at(), List.of(new Snap.Hit(d, i), new Snap.Hit(d, k)));
+            List<Snap.Hit> both = List.of(new Snap.Hit(d, i), new Snap.Hit(d, k));
+            for (CurveMath.Crossing x : Crossings.near(a, b, pointer)) offer(SnapKind.CROSSING, SnapSource.DRAWING, x.at(), both);
         }
 
         void grid() {
@@ -115,8 +116,7 @@ public final class Snapper {
                 offer(SnapKind.ON_STROKE, SnapSource.GRID, nearestOn(near.get(i)), List.of());
                 for (int k = 0; k < i; k++) {
                     Curve a = near.get(i).curve(), b = near.get(k).curve();
-                    CurveMath.Crossing x = CurveMath.crossing(a, CurveMath.nearest(a, pointer), b, CurveMath.nearest(b, pointer));
-                    if (x != null) offer(SnapKind.GRID_CROSSING, SnapSource.GRID, x.at(), List.of());
+                    for (CurveMath.Crossing x : Crossings.near(a, b, pointer)) offer(SnapKind.GRID_CROSSING, SnapSource.GRID, x.at(), List.of());
                 }
             }
         }

@@ -1,6 +1,7 @@
 package brightlintel.trace;
 
 import brightlintel.geom.Angles;
+import brightlintel.geom.Crossings;
 import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
 import brightlintel.geom.Point;
@@ -66,10 +67,9 @@ public final class Across {
         Curve line = new Curve.Straight(a, b);
         Point mid = a.towards(b, 0.5);
         for (int s : d.strokesNear(mid, a.distance(b) / 2 + SAME))
-            for (Curve c : d.shownCurves(s)) {
-                CurveMath.Crossing x = CurveMath.crossing(line, 0.5, c, CurveMath.nearest(c, mid));
-                if (x != null) cuts.add(new Cut(x.t(), s, d.strokes().layerOf(s), x.at(), c.derivative(Math.clamp(x.s(), 0, 1)).angle()));
-            }
+            for (Curve c : d.shownCurves(s))
+                for (CurveMath.Crossing x : Crossings.of(line, c))
+                    cuts.add(new Cut(x.t(), s, d.strokes().layerOf(s), x.at(), c.derivative(Math.clamp(x.s(), 0, 1)).angle()));
         cuts.sort(Comparator.comparingDouble(Cut::along));
         return cuts;
     }
