@@ -1,17 +1,23 @@
 package brightlintel.bench;
 
 import brightlintel.building.Clearing;
+import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
 import brightlintel.building.Placement;
+import brightlintel.building.Project;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.demo.HeronQuay;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
+import brightlintel.edit.Tracing;
+import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
+import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.geom.SegmentIndex;
@@ -22,14 +28,13 @@ import brightlintel.paint.Palette;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import brightlintel.paint.StrokePainter;
-import brightlintel.find.Finder;
 import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.snap.SnapSettings;
 import brightlintel.snap.Snapper;
 import brightlintel.solid.Body;
+import brightlintel.solid.Solids;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
 import brightlintel.write.dwg.DwgWriter;
@@ -58,7 +63,8 @@ public final class Bench {
 
     public static void main(String[] args) throws Exception {
         Runtime rt = Runtime.getRuntime();
-        System.out.println("machine: " + rt.availableProcessors() + " cores, JDK " + System.getProperty("java.version") + ", heap at most " + rt.maxMemory() / (1 << 20) + " MB");
+        System.out.println("machine: " + rt.availableProcessors() + " cores, JDK " + System.getProperty("java.version") + ", heap at most "
+            + rt.maxMemory() / (1 << 20) + " MB");
         System.out.println("| what | median | best | note |\n| --- | --- | --- | --- |");
         if (args.length > 0 && args[0].equals("space")) {
             space();
@@ -110,7 +116,8 @@ public final class Bench {
         long after = used();
         row("flatten and index it", "", () -> Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE));
         Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        System.out.printf("| memory of the drawing value | %d MB | | file %s; %d strokes, %d chords |%n", (after - before) >> 20, size, s.size(), s.chords());
+        System.out.printf("| memory of the drawing value | %d MB | | file %s; %d strokes, %d chords |%n", (after - before) >> 20, size,
+            s.size(), s.chords());
         return s;
     }
 
@@ -120,7 +127,8 @@ public final class Bench {
             for (Path f : all.filter(x -> x.toString().matches(".*[.](dxf|dwg)")).sorted().toList()) {
                 for (int i = 0; i < WARM; i++) sink = read(f);
                 RawDrawing d = read(f);
-                int n = d.spaces().stream().mapToInt(s -> s.entities().size()).sum() + d.blocks().values().stream().mapToInt(b -> b.entities().size()).sum();
+                int n = d.spaces().stream().mapToInt(s -> s.entities().size()).sum() + d.blocks().values().stream()
+                    .mapToInt(b -> b.entities().size()).sum();
                 row("read " + f.getFileName(), n + " entities, " + Files.size(f) / 1000 + " KB", () -> read(f));
             }
         }
@@ -152,7 +160,8 @@ public final class Bench {
     }
 
     private static PlacedDrawing placed(Strokes s) {
-        Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(), Placement.assumed(0.001, s.origin()),
+        Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(),
+            Placement.assumed(0.001, s.origin()),
             Clearing.NONE, 0.3, true);
         return new PlacedDrawing(u, s, new Finder("0", new SpaceKey.Model(), s));
     }
@@ -175,7 +184,9 @@ public final class Bench {
         Random r = new Random(4);
         row("snap a hundred times", "ring of 12 px at 20 px a metre", () -> {
             int found = 0;
-            for (int i = 0; i < 100; i++) found += snapper.near(new Point(b.minX() + r.nextDouble() * b.width(), b.minY() + r.nextDouble() * b.height()), 0.6, Optional.of(b.centre())).size();
+            for (int i = 0; i < 100; i++)
+                found += snapper.near(new Point(b.minX() + r.nextDouble() * b.width(), b.minY() + r.nextDouble() * b.height()), 0.6,
+                    Optional.of(b.centre())).size();
             return found;
         });
     }
@@ -197,7 +208,8 @@ public final class Bench {
         row("10,000 queries of 1 x 1, ours", "", () -> {
             Random q = new Random(3);
             int[] found = new int[1];
-            for (int i = 0; i < 10_000; i++) ours.query(Box.around(new Point(q.nextDouble() * 1000, q.nextDouble() * 1000), 0.5), _ -> found[0]++);
+            for (int i = 0; i < 10_000; i++)
+                ours.query(Box.around(new Point(q.nextDouble() * 1000, q.nextDouble() * 1000), 0.5), _ -> found[0]++);
             return found[0];
         });
         row("10,000 queries of 1 x 1, STRtree", "yardstick", () -> {
@@ -222,7 +234,7 @@ public final class Bench {
         List<Wall> walls = new ArrayList<>();
         for (int i = 0; i < 25; i++)
             for (Wall w : HeronQuay.ground().walls())
-                walls.add(w.withId(brightlintel.building.ElementId.fresh()).with(w.reference().mapped(brightlintel.geom.Affine.move(i % 5 * 40, i / 5 * 30))));
+                walls.add(w.withId(ElementId.fresh()).with(w.reference().mapped(Affine.move(i % 5 * 40, i / 5 * 30))));
         row("solve the joints of " + walls.size() + " walls", "", () -> Footprints.of(walls, Tolerances.BUILDING));
     }
 
@@ -230,11 +242,11 @@ public final class Bench {
     private static void space() throws Exception {
         List<Body> bodies = new ArrayList<>();
         var p = HeronQuay.ground();
-        var project = brightlintel.building.Project.empty("P", "G");
+        var project = Project.empty("P", "G");
         var g = project.storeys().getFirst().id();
-        project = brightlintel.edit.Tracing.addWalls(g, p.walls()).apply(project);
-        for (var o : p.openings()) project = brightlintel.edit.Tracing.addOpening(g, o).apply(project);
-        List<Body> one = brightlintel.solid.Solids.of(project, g, Tolerances.BUILDING);
+        project = Tracing.addWalls(g, p.walls()).apply(project);
+        for (var o : p.openings()) project = Tracing.addOpening(g, o).apply(project);
+        List<Body> one = Solids.of(project, g, Tolerances.BUILDING);
         int triangles = 0;
         for (int i = 0; triangles < 20_000; i++)
             for (Body b : one) {

@@ -5,15 +5,16 @@ import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.demo.Spoil;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.flatten.Flattening;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +33,8 @@ public final class DamageCampaign {
 
     public static void main(String[] args) throws Exception {
         int n = args.length > 0 ? Integer.parseInt(args[0]) : 4000;
-        List<byte[]> samples = new ArrayList<>(List.of(DemoDrawings.bytes(DemoDrawings.GROUND), HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)));
+        List<byte[]> samples = new ArrayList<>(List.of(DemoDrawings.bytes(DemoDrawings.GROUND),
+            HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)));
         for (int i = 1; i < args.length; i++) samples.addAll(drawingsIn(Path.of(args[i])));
         Map<String, Integer> ends = new TreeMap<>();
         double slowest = 0;
@@ -43,13 +45,15 @@ public final class DamageCampaign {
             long t = System.nanoTime();
             String end = end(f);
             double took = (System.nanoTime() - t) / 1e9;
-            if (end.startsWith("CRASHED") || took > HANGS) Files.copy(f, Path.of(System.getProperty("java.io.tmpdir"), "damaged-" + i), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            if (end.startsWith("CRASHED") || took > HANGS)
+                Files.copy(f, Path.of(System.getProperty("java.io.tmpdir"), "damaged-" + i), StandardCopyOption.REPLACE_EXISTING);
             ends.merge(took > HANGS ? "HANGS" : end, 1, Integer::sum);
             slowest = Math.max(slowest, took);
         }
         Files.delete(f);
         ends.forEach((k, v) -> System.out.println(v + "\t" + k));
-        System.out.printf("%d samples; slowest %.2f s of %d files; heap at most %d MB%n", samples.size(), slowest, n, Runtime.getRuntime().maxMemory() >> 20);
+        System.out.printf("%d samples; slowest %.2f s of %d files; heap at most %d MB%n", samples.size(), slowest, n,
+            Runtime.getRuntime().maxMemory() >> 20);
     }
 
     private static List<byte[]> drawingsIn(Path folder) throws IOException {

@@ -64,7 +64,8 @@ public final class LargeDxf {
     }
 
     private void head() throws IOException {
-        p(0, "SECTION").p(2, "HEADER").p(9, "$ACADVER").p(1, "AC1015").p(9, "$INSUNITS").p(70, "4").p(0, "ENDSEC").p(0, "SECTION").p(2, "TABLES").p(0, "TABLE").p(2, "LAYER");
+        p(0, "SECTION").p(2, "HEADER").p(9, "$ACADVER").p(1, "AC1015").p(9, "$INSUNITS").p(70, "4").p(0, "ENDSEC").p(0, "SECTION")
+            .p(2, "TABLES").p(0, "TABLE").p(2, "LAYER");
         for (int i = 0; i < LAYERS; i++) p(0, "LAYER").p(2, "L-" + i).p(70, i % 40 == 7 ? "1" : "0").p(62, Integer.toString(i % 250 + 1));
         p(0, "ENDTAB").p(0, "ENDSEC");
     }
@@ -73,8 +74,12 @@ public final class LargeDxf {
         p(0, "SECTION").p(2, "BLOCKS");
         for (int b = 0; b < 20; b++) {
             p(0, "BLOCK").p(2, "B" + b).p(10, 0.0).p(20, 0.0);
-            for (int i = 0; i < 6; i++) p(0, "LINE").p(8, "0").p(10, r.nextDouble() * 900).p(20, r.nextDouble() * 900).p(11, r.nextDouble() * 900).p(21, r.nextDouble() * 900);
-            if (b > 0) p(0, "INSERT").p(8, "0").p(2, "B" + (b - 1) / 2).p(10, 200.0).p(20, 100.0).p(41, b % 2 == 0 ? "-0.5" : "0.5").p(42, "0.5").p(50, 30.0);
+            for (int i = 0; i < 6; i++)
+                p(0, "LINE").p(8, "0").p(10, r.nextDouble() * 900).p(20, r.nextDouble() * 900).p(11, r.nextDouble() * 900)
+                    .p(21, r.nextDouble() * 900);
+            if (b > 0)
+                p(0, "INSERT").p(8, "0").p(2, "B" + (b - 1) / 2).p(10, 200.0).p(20, 100.0).p(41, b % 2 == 0 ? "-0.5" : "0.5").p(42, "0.5")
+                    .p(50, 30.0);
             p(0, "ENDBLK");
         }
         p(0, "ENDSEC");
@@ -92,7 +97,8 @@ public final class LargeDxf {
             case 15 -> p(0, "CIRCLE").p(8, layer()).p(10, x()).p(20, y()).p(40, 50 + r.nextDouble() * 500);
             case 16 -> spline();
             case 17 -> p(0, "TEXT").p(8, layer()).p(10, x()).p(20, y()).p(40, 200.0).p(1, "Room " + i).p(50, r.nextInt(4) * 90.0);
-            default -> p(0, "INSERT").p(8, layer()).p(2, "B" + r.nextInt(20)).p(10, x()).p(20, y()).p(41, r.nextBoolean() ? "1" : "-1").p(42, "1").p(50, r.nextInt(8) * 45.0);
+            default -> p(0, "INSERT").p(8, layer()).p(2, "B" + r.nextInt(20)).p(10, x()).p(20, y()).p(41, r.nextBoolean() ? "1" : "-1")
+                .p(42, "1").p(50, r.nextInt(8) * 45.0);
         }
     }
 

@@ -1,8 +1,8 @@
 package brightlintel.bench;
 
 import brightlintel.drawing.Progress;
-import brightlintel.read.DrawingReader;
 import brightlintel.drawing.ReadLimits;
+import brightlintel.read.DrawingReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -30,8 +30,10 @@ public final class LargeFiles {
                 long mb = Files.size(f) / 1_000_000;
                 System.out.printf("| read %,d plain entities, cold, in a heap of %d MB | ", entities, Math.round(HEAP * mb));
                 System.out.flush();
-                List<String> command = List.of(ProcessHandle.current().info().command().orElseThrow(), "-Xmx" + Math.round(HEAP * mb) + "m", "-XX:+UseSerialGC",
-                    "-p", System.getProperty("jdk.module.path"), "-m", "brightlintel.bench/brightlintel.bench.LargeFiles", "large", f.toString());
+                List<String> command = List.of(ProcessHandle.current().info().command().orElseThrow(), "-Xmx" + Math.round(HEAP * mb) + "m",
+                    "-XX:+UseSerialGC",
+                    "-p", System.getProperty("jdk.module.path"), "-m", "brightlintel.bench/brightlintel.bench.LargeFiles", "large",
+                    f.toString());
                 new ProcessBuilder(command).inheritIO().start().waitFor();
             } finally {
                 Files.delete(f);
@@ -43,6 +45,7 @@ public final class LargeFiles {
         long t = System.nanoTime();
         int n = DrawingReader.look(f, ReadLimits.DEFAULT, Progress.NONE).spaces().getFirst().entities().size();
         double s = (System.nanoTime() - t) / 1e9;
-        System.out.printf(Locale.ROOT, "%.2f s | %.1f s per million | %d MB, %,d entities |%n", s, s / n * 1e6, Files.size(f) / 1_000_000, n);
+        System.out.printf(Locale.ROOT, "%.2f s | %.1f s per million | %d MB, %,d entities |%n", s, s / n * 1e6, Files.size(f) / 1_000_000,
+            n);
     }
 }

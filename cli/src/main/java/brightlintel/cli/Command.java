@@ -42,7 +42,8 @@ interface Command {
 
         /** @throws WrongCall if there is none or there are several */
         String only(String what) throws WrongCall {
-            if (rest().size() != 1) throw new WrongCall(rest().isEmpty() ? "missing: " + what : "one " + what + " is enough: " + String.join(" ", rest()));
+            if (rest().size() != 1)
+                throw new WrongCall(rest().isEmpty() ? "missing: " + what : "one " + what + " is enough: " + String.join(" ", rest()));
             return rest().getFirst();
         }
     }

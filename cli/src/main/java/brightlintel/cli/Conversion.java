@@ -5,6 +5,7 @@ import brightlintel.building.Storey;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
 import brightlintel.paint.Palette;
@@ -12,13 +13,12 @@ import brightlintel.paint.Pictures;
 import brightlintel.paint.Png;
 import brightlintel.paint.Raster;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Sniffer;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
-import brightlintel.store.Originals;
 import brightlintel.store.Opened;
+import brightlintel.store.Originals;
 import brightlintel.store.ProjectFile;
 import brightlintel.store.Remark;
 import brightlintel.store.Replacing;
@@ -44,7 +44,8 @@ record Conversion(Command.Call call, Path file, Path to) {
     int run() throws Exception {
         String ending = to.getFileName().toString().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
         Optional<DrawingFormat> format = DrawingFormat.of(ending);
-        if (format.isEmpty() && !Set.of("ifc", "png").contains(ending)) throw new WrongCall("--to must end in .ifc, .png, .dxf or .dwg: " + to.getFileName());
+        if (format.isEmpty() && !Set.of("ifc", "png").contains(ending))
+            throw new WrongCall("--to must end in .ifc, .png, .dxf or .dwg: " + to.getFileName());
         boolean metres = oneOf("unit", "mm", "m").equals("m"), flat = oneOf("view", "3d", "plan").equals("plan");
         boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
         if (format.isPresent() && !project) {
@@ -53,7 +54,8 @@ record Conversion(Command.Call call, Path file, Path to) {
         }
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
         Opened opened = ProjectFile.open(file, shelf.originals(), "Ground");
-        for (Remark r : opened.remarks()) call.err().println("note: " + words(r.kind()) + ": " + String.join(" ", r.values().stream().map(String::valueOf).toList()));
+        for (Remark r : opened.remarks())
+            call.err().println("note: " + words(r.kind()) + ": " + String.join(" ", r.values().stream().map(String::valueOf).toList()));
         Project p = opened.project();
         if (ending.equals("ifc")) ifc(p);
         else if (format.isPresent()) basePlan(p, shelf, format.get(), metres ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE);
@@ -64,7 +66,8 @@ record Conversion(Command.Call call, Path file, Path to) {
     /** The first is meant if nothing is said. */
     private String oneOf(String option, String usual, String other) throws WrongCall {
         String said = call.option(option, usual);
-        if (!said.equals(usual) && !said.equals(other)) throw new WrongCall("--" + option + " is " + usual + " or " + other + ", not " + said);
+        if (!said.equals(usual) && !said.equals(other))
+            throw new WrongCall("--" + option + " is " + usual + " or " + other + ", not " + said);
         return said;
     }
 
@@ -86,7 +89,9 @@ record Conversion(Command.Call call, Path file, Path to) {
     private Optional<Storey> chosen(Project p) throws WrongCall {
         String storey = call.option("storey", null);
         Optional<Storey> found = p.storeys().stream().filter(s -> s.name().equalsIgnoreCase(storey)).findFirst();
-        if (storey != null && found.isEmpty()) throw new WrongCall("there is no storey " + storey + "; there are " + String.join(", ", p.storeys().stream().map(Storey::name).toList()));
+        if (storey != null && found.isEmpty())
+            throw new WrongCall("there is no storey " + storey + "; there are "
+                + String.join(", ", p.storeys().stream().map(Storey::name).toList()));
         return found;
     }
 
@@ -118,7 +123,8 @@ record Conversion(Command.Call call, Path file, Path to) {
         List<Body> bodies = new ArrayList<>();
         for (Storey s : p.storeys()) if (only == null || only.equals(s)) bodies.addAll(Solids.of(p, s.id(), Tolerances.BUILDING));
         Raster r = new Raster(w, h);
-        new Painter3d().paint(bodies, Camera.fit(Camera.usual(Vec3.ZERO, 30), Painter3d.corners(bodies), w, h), new Painter3d.Look(Palette.LIGHT, Set.of()), r);
+        new Painter3d().paint(bodies, Camera.fit(Camera.usual(Vec3.ZERO, 30), Painter3d.corners(bodies), w, h),
+            new Painter3d.Look(Palette.LIGHT, Set.of()), r);
         return r;
     }
 }

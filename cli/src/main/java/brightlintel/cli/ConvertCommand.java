@@ -20,11 +20,15 @@ final class ConvertCommand implements Command {
 
     @Override public Options options() {
         return new Options()
-            .addOption(Option.builder().longOpt("to").hasArg().argName("OUT").desc("the file to write; its ending, ifc, png, dxf or dwg, says as what").get())
+            .addOption(Option.builder().longOpt("to").hasArg().argName("OUT")
+            .desc("the file to write; its ending, ifc, png, dxf or dwg, says as what").get())
             .addOption(Option.builder().longOpt("view").hasArg().argName("plan|3d").desc("of a picture; 3d if it is not said").get())
-            .addOption(Option.builder().longOpt("storey").hasArg().argName("NAME").desc("the plan of this storey, or this storey alone in 3D").get())
-            .addOption(Option.builder().longOpt("unit").hasArg().argName("mm|m").desc("of a base plan in DXF or DWG; mm if it is not said").get())
-            .addOption(Option.builder().longOpt("size").hasArg().argName("WxH").desc("of a picture, in pixels; 1600x1000 if it is not said").get());
+            .addOption(Option.builder().longOpt("storey").hasArg().argName("NAME")
+            .desc("the plan of this storey, or this storey alone in 3D").get())
+            .addOption(Option.builder().longOpt("unit").hasArg().argName("mm|m").desc("of a base plan in DXF or DWG; mm if it is not said")
+            .get())
+            .addOption(Option.builder().longOpt("size").hasArg().argName("WxH").desc("of a picture, in pixels; 1600x1000 if it is not said")
+            .get());
     }
 
     @Override public int run(Call call) throws Exception {

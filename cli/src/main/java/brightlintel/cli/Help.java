@@ -35,7 +35,8 @@ final class Help {
 
     private static void print(Options options, PrintStream out) {
         for (Option o : options.getOptions()) {
-            String names = (o.getOpt() == null ? "" : "-" + o.getOpt() + ", ") + "--" + o.getLongOpt() + (o.hasArg() ? " " + o.getArgName() : "");
+            String names = (o.getOpt() == null ? "" : "-" + o.getOpt() + ", ") + "--" + o.getLongOpt()
+                + (o.hasArg() ? " " + o.getArgName() : "");
             line(names, o.getDescription(), out);
         }
     }

@@ -1,9 +1,9 @@
 package brightlintel.cli;
 
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.inspect.Inspection;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +36,8 @@ final class InspectCommand implements Command {
         for (String file : files) {
             Path f = Path.of(file);
             try {
-                all.add(Inspection.of(f.getFileName().toString(), DrawingReader.look(f, ReadLimits.DEFAULT, Progress.NONE), call.words().hasOption("digest")));
+                all.add(Inspection.of(f.getFileName().toString(), DrawingReader.look(f, ReadLimits.DEFAULT, Progress.NONE),
+                    call.words().hasOption("digest")));
             } catch (Exception | OutOfMemoryError | StackOverflowError e) {
                 if (files.size() == 1) throw e;
                 call.err().println(Refusals.words(f, e));

@@ -11,8 +11,8 @@ import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.util.DefaultPrettyPrinter;
 
 /**
- * Maps, lists and plain values as JSON, indented. Written as it is walked: setting up a mapper of any objects, or a switch over patterns, which is put
- * together at run time, would take longer than a small call.
+ * Maps, lists and plain values as JSON, indented. Written as it is walked: setting up a mapper of any objects, or a switch over patterns,
+ * which is put together at run time, would take longer than a small call.
  */
 final class JsonText {
     private JsonText() { }

@@ -43,7 +43,8 @@ public final class Main {
             case "-V", "--version" -> out.println(VERSION);
             default -> {
                 Command c = COMMANDS.stream().filter(k -> k.name().equals(first)).findFirst().orElseThrow(() -> new WrongCall(
-                    "there is no command " + first + "; there are " + COMMANDS.stream().map(Command::name).collect(Collectors.joining(", "))));
+                    "there is no command " + first + "; there are " + COMMANDS.stream().map(Command::name)
+                    .collect(Collectors.joining(", "))));
                 CommandLine words = parsed(c, args.subList(1, args.size()));
                 if (!words.hasOption(Help.HELP)) return c.run(new Command.Call(words, out, err));
                 Help.one(c, out);
@@ -54,7 +55,8 @@ public final class Main {
 
     private static CommandLine parsed(Command c, List<String> words) throws WrongCall {
         try {
-            return DefaultParser.builder().setAllowPartialMatching(false).get().parse(Help.withHelp(c.options()), words.toArray(String[]::new));
+            return DefaultParser.builder().setAllowPartialMatching(false).get()
+                .parse(Help.withHelp(c.options()), words.toArray(String[]::new));
         } catch (ParseException e) {
             throw new WrongCall(e.getMessage().lines().findFirst().orElse("wrong call"));
         }

@@ -23,7 +23,8 @@ final class Refusals {
 
     /** With the file's name before it, where the words do not begin with one. */
     static String words(Path file, Throwable t) {
-        boolean named = t instanceof Refused || t instanceof NotOpened || t instanceof NoSuchFileException || t instanceof AccessDeniedException;
+        boolean named = t instanceof Refused || t instanceof NotOpened || t instanceof NoSuchFileException
+            || t instanceof AccessDeniedException;
         return (named ? "" : file.getFileName() + ": ") + words(t);
     }
 
@@ -36,7 +37,8 @@ final class Refusals {
             case EMPTY -> "the file is empty";
             case NOT_A_DRAWING -> "this is no drawing that can be read";
             case NOT_READ_YET -> r.values().get(1) + " is not read yet; ask the sender for a DXF or DWG file";
-            case OLD_VERSION -> r.values().get(1) + " is a DWG version that is not read; ask the sender to save it as DWG of 2000 or later, or as DXF";
+            case OLD_VERSION -> r.values().get(1)
+                + " is a DWG version that is not read; ask the sender to save it as DWG of 2000 or later, or as DXF";
             case LOST -> "too damaged to be read (" + r.values().get(1) + "); ask the sender to send it again";
             case TOO_BIG -> "too big: " + r.values().get(1) + " bytes, at most " + r.values().get(2);
             case NOTHING_IN_IT -> "nothing is drawn in it";

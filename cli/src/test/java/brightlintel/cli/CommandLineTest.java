@@ -7,6 +7,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -19,7 +20,7 @@ class CommandLineTest {
 
     private static Ran run(Object... args) {
         ByteArrayOutputStream out = new ByteArrayOutputStream(), err = new ByteArrayOutputStream();
-        String[] words = java.util.Arrays.stream(args).map(String::valueOf).toArray(String[]::new);
+        String[] words = Arrays.stream(args).map(String::valueOf).toArray(String[]::new);
         int code = Main.run(new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(err, true, StandardCharsets.UTF_8), words);
         return new Ran(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
     }
@@ -67,7 +68,8 @@ class CommandLineTest {
         Path p = demo();
         for (String out : new String[] {"m.ifc", "v.png", "p.png"}) {
             Path to = folder.resolve(out);
-            Ran r = out.startsWith("p") ? run("convert", p, "--to", to, "--view", "plan", "--storey", "ground", "--size", "320x200") : run("convert", p, "--to", to);
+            Ran r = out.startsWith("p") ? run("convert", p, "--to", to, "--view", "plan", "--storey", "ground", "--size", "320x200")
+                : run("convert", p, "--to", to);
             assertThat(r.code()).as(r.err()).isZero();
             assertThat(Files.size(to)).isGreaterThan(500);
         }
@@ -76,7 +78,8 @@ class CommandLineTest {
 
     @Test void aRefusalIsOneLineAndCodeOne() throws Exception {
         Path empty = Files.write(folder.resolve("empty.dxf"), new byte[0]);
-        for (Ran r : new Ran[] {run("inspect", empty), run("inspect", folder.resolve("no.dxf")), run("inspect", folder), run("convert", empty, "--to", folder.resolve("x.ifc"))}) {
+        for (Ran r : new Ran[] {run("inspect", empty), run("inspect", folder.resolve("no.dxf")), run("inspect", folder),
+            run("convert", empty, "--to", folder.resolve("x.ifc"))}) {
             assertThat(r.code()).isEqualTo(1);
             assertThat(r.out()).isEmpty();
             assertThat(r.err().strip()).isNotEmpty().doesNotContain("\n").doesNotContain("Exception");
@@ -85,7 +88,8 @@ class CommandLineTest {
 
     @Test void aWrongCallIsCodeTwo() {
         Path p = demo();
-        for (Ran r : new Ran[] {run("inspect"), run("dance"), run("convert", p), run("convert", p, "--to", "x.doc"), run("convert", p, "--to", folder.resolve("a.png"), "--storey", "Attic"),
+        for (Ran r : new Ran[] {run("inspect"), run("dance"), run("convert", p), run("convert", p, "--to", "x.doc"),
+            run("convert", p, "--to", folder.resolve("a.png"), "--storey", "Attic"),
             run("convert", p, "--to", folder.resolve("a.png"), "--view", "side"), run()}) {
             assertThat(r.code()).as(r.err()).isEqualTo(2);
             assertThat(r.out()).isEmpty();

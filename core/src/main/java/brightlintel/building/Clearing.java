@@ -9,14 +9,16 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 
 /**
- * What of an underlay is set aside. A recipe, not strokes: the original stays as it is, and {@code clear.Cleared} answers what is shown. Something
- * goes if its layer, kind, block, role or region says so, or a repair; single things set aside or brought back count more than all of these.
+ * What of an underlay is set aside. A recipe, not strokes: the original stays as it is, and {@code clear.Cleared} answers what is shown.
+ * Something goes if its layer, kind, block, role or region says so, or a repair; single things set aside or brought back count more than
+ * all of these.
  *
  * @param layersOff names in lower case
  * @param kindsOff  the format's words, like HATCH
  * @param blocksOff names in lower case
  */
-public record Clearing(Set<String> layersOff, Set<String> kindsOff, Set<String> blocksOff, List<Region> regions, List<Single> singles, List<Cast> roles,
+public record Clearing(Set<String> layersOff, Set<String> kindsOff, Set<String> blocksOff, List<Region> regions, List<Single> singles,
+    List<Cast> roles,
                        Set<Role> rolesOff, List<Repair> repairs) {
     public static final Clearing NONE = ofLayers(Set.of());
 

@@ -5,7 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /** @param only the storeys that show it; empty: all */
-public record GridLine(ElementId id, String label, Optional<String> family, Piece line, Optional<Set<StoreyId>> only, Provenance from) implements Element {
+public record GridLine(ElementId id, String label, Optional<String> family, Piece line, Optional<Set<StoreyId>> only, Provenance from)
+    implements Element {
     public GridLine {
         only = only.map(Set::copyOf);
     }

@@ -25,8 +25,10 @@ public record Heights(Project project, Storey storey) {
         double base = of(w.base());
         return switch (w.top()) {
             case Top.NextStorey(double offset) -> TopLine.level(storey.top() + offset - base);
-            case Top.ToFloor(StoreyId to, double offset) -> TopLine.level(project.storey(to).map(t -> t.level().value()).orElse(storey.top()) + offset - base);
-            case Top.ToLevel(LevelId to, double offset) -> TopLine.level(project.level(to).map(l -> l.height().value()).orElse(storey.top()) + offset - base);
+            case Top.ToFloor(StoreyId to, double offset) -> TopLine.level(project.storey(to).map(t -> t.level().value())
+                .orElse(storey.top()) + offset - base);
+            case Top.ToLevel(LevelId to, double offset) -> TopLine.level(project.level(to).map(l -> l.height().value()).orElse(storey.top())
+                + offset - base);
             case Top.Height(Given<Double> h) -> TopLine.level(h.value());
             case Top.Sloped(Given<Double> a, Given<Double> b) -> TopLine.sloped(w.length(), a.value(), b.value());
         };

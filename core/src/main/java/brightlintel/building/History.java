@@ -18,8 +18,8 @@ public record History(Project now, List<Step> past, List<Step> future) {
     }
 
     /**
-     * A gesture's edits each begin where the gesture began: a corner dragged over others takes none of them along, and one that comes back to where
-     * it was leaves no step.
+     * A gesture's edits each begin where the gesture began: a corner dragged over others takes none of them along, and one that comes back
+     * to where it was leaves no step.
      */
     public History then(Edit edit) {
         boolean goesOn = !past.isEmpty() && future.isEmpty() && edit.continues(past.getLast().edit());

@@ -9,7 +9,10 @@ package brightlintel.building;
 public record Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
                       Filling filling, Provenance from) implements StoreyElement {
     public sealed interface Filling {
-        /** Hinge at the end of travel side: false at the jamb nearer to the wall's start; opens to the left or right of the wall's direction. */
+        /**
+         * Hinge at the end of travel side: false at the jamb nearer to the wall's start; opens to the left or right of the wall's
+         * direction.
+         */
         record Door(boolean hingeFar, boolean opensLeft) implements Filling { }
 
         record Window() implements Filling { }

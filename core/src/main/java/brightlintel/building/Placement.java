@@ -11,7 +11,8 @@ import brightlintel.geom.Point;
  */
 public record Placement(Given<Scale> scale, boolean mirrored, Given<Double> turn, Given<Point> fileAnchor, Given<Point> at) {
     public static Placement assumed(double metresPerUnit, Point fileAnchor) {
-        return new Placement(Given.assumed(Scale.even(metresPerUnit)), false, Given.assumed(0.0), Given.assumed(fileAnchor), Given.assumed(Point.ORIGIN));
+        return new Placement(Given.assumed(Scale.even(metresPerUnit)), false, Given.assumed(0.0), Given.assumed(fileAnchor),
+            Given.assumed(Point.ORIGIN));
     }
 
     public Placement {

@@ -11,8 +11,8 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * Decisions only: so equals means something, undo is cheap and a saved file is small. Storeys from the lowest up, at least one; levels as they were
- * made.
+ * Decisions only: so equals means something, undo is cheap and a saved file is small. Storeys from the lowest up, at least one; levels as
+ * they were made.
  */
 public record Project(String id, String name, Units units, Site site, List<Source> sources, List<Underlay> underlays, List<Storey> storeys,
                       List<Level> levels, List<GridLine> grid, Map<StoreyId, Contents> contents, List<Verdict> verdicts) {

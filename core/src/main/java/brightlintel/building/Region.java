@@ -3,8 +3,8 @@ package brightlintel.building;
 import brightlintel.geom.Ring;
 
 /**
- * An outline drawn round something. Several are taken in order: each decides for what lies in it, whatever those before it said; what lies in none
- * stays if the first hides, and goes if the first keeps.
+ * An outline drawn round something. Several are taken in order: each decides for what lies in it, whatever those before it said; what lies
+ * in none stays if the first hides, and goes if the first keeps.
  *
  * @param outline file units
  */

@@ -7,7 +7,8 @@ public record Storey(StoreyId id, String name, Given<Double> level, Given<Double
     public Storey {
         underlays = List.copyOf(underlays);
         if (!Double.isFinite(level.value())) throw new IllegalArgumentException("level " + level.value() + " is not finite");
-        if (!(height.value() > 0.1 && height.value() < 1000)) throw new IllegalArgumentException("height " + height.value() + " is not within 0.1..1000");
+        if (!(height.value() > 0.1 && height.value() < 1000))
+            throw new IllegalArgumentException("height " + height.value() + " is not within 0.1..1000");
     }
 
     /** At ±0.00, 3 m high: both assumed. */

@@ -10,7 +10,8 @@ import java.util.List;
  *
  * @param curve the whole stroke as it was drawn then, file units: for the day when its key is gone
  */
-public record StrokeRef(String sha256, SpaceKey space, List<Step> blockPath, EntityKey entity, int piece, double from, double to, Curve curve) implements DrawnRef {
+public record StrokeRef(String sha256, SpaceKey space, List<Step> blockPath, EntityKey entity, int piece, double from, double to,
+    Curve curve) implements DrawnRef {
     public StrokeRef {
         blockPath = List.copyOf(blockPath);
     }

@@ -3,15 +3,16 @@ package brightlintel.building;
 import java.util.List;
 
 /**
- * The upper edge of a wall, above its base, as a function of the way along its reference: straight between its knots, level beyond the first and
- * the last. Metres. A body of no height at all could not be found any more, so a millimetre is the least.
+ * The upper edge of a wall, above its base, as a function of the way along its reference: straight between its knots, level beyond the
+ * first and the last. Metres. A body of no height at all could not be found any more, so a millimetre is the least.
  */
 public record TopLine(List<Knot> knots) {
     private static final double LEAST = 0.001;
 
     public record Knot(double along, double height) {
         public Knot {
-            if (!Double.isFinite(along) || !Double.isFinite(height)) throw new IllegalArgumentException("knot " + along + " " + height + " is not finite");
+            if (!Double.isFinite(along) || !Double.isFinite(height))
+                throw new IllegalArgumentException("knot " + along + " " + height + " is not finite");
             height = Math.max(LEAST, height);
         }
     }
@@ -20,7 +21,8 @@ public record TopLine(List<Knot> knots) {
         knots = List.copyOf(knots);
         if (knots.isEmpty()) throw new IllegalArgumentException("a top without a height");
         for (int i = 1; i < knots.size(); i++)
-            if (!(knots.get(i).along() > knots.get(i - 1).along())) throw new IllegalArgumentException("knot " + i + " does not lie behind the one before");
+            if (!(knots.get(i).along() > knots.get(i - 1).along()))
+                throw new IllegalArgumentException("knot " + i + " does not lie behind the one before");
     }
 
     public static TopLine level(double height) {
@@ -35,7 +37,8 @@ public record TopLine(List<Knot> knots) {
         Knot before = knots.getFirst();
         if (along <= before.along()) return before.height();
         for (Knot k : knots) {
-            if (along < k.along()) return before.height() + (k.height() - before.height()) * (along - before.along()) / (k.along() - before.along());
+            if (along < k.along())
+                return before.height() + (k.height() - before.height()) * (along - before.along()) / (k.along() - before.along());
             before = k;
         }
         return before.height();

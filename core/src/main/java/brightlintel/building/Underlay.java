@@ -5,12 +5,14 @@ import brightlintel.geom.Ring;
 import java.util.Optional;
 
 /**
- * One space of a file, perhaps a cut-out of it, laid in the building. One underlay may serve several storeys, and a storey may have several.
+ * One space of a file, perhaps a cut-out of it, laid in the building. One underlay may serve several storeys, and a storey may have
+ * several.
  *
  * @param cutOut the part of the sheet that is this plan, file units
  * @param fade   0 full, 1 gone
  */
-public record Underlay(UnderlayId id, FileId file, String sha256, SpaceKey space, Optional<Ring> cutOut, Placement placement, Clearing clearing,
+public record Underlay(UnderlayId id, FileId file, String sha256, SpaceKey space, Optional<Ring> cutOut, Placement placement,
+    Clearing clearing,
                        double fade, boolean locked) {
     public Underlay {
         if (!(fade >= 0 && fade <= 1)) throw new IllegalArgumentException("fade " + fade + " is not within 0..1");

@@ -8,7 +8,8 @@ import brightlintel.geom.Point;
  *
  * @param base of its body: on its storey's floor, or on a level
  */
-public record Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from) implements StoreyElement {
+public record Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from)
+    implements StoreyElement {
     public Wall {
         if (!(thickness.value() > 0.001 && thickness.value() < 20))
             throw new IllegalArgumentException("thickness " + thickness.value() + " is not within 0.001..20");

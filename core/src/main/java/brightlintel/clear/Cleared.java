@@ -6,7 +6,6 @@ import brightlintel.building.DrawnRef;
 import brightlintel.building.MarkRef;
 import brightlintel.building.Region;
 import brightlintel.building.Repair;
-import brightlintel.building.Role;
 import brightlintel.building.Single;
 import brightlintel.building.StrokeRef;
 import brightlintel.building.Underlay;
@@ -24,8 +23,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * A clearing applied to a drawing: what is shown of it. Everything that paints, measures, snaps to, traces or writes a drawing asks here and nowhere
- * else. Cost once about that of looking at each stroke; with layers alone, less.
+ * A clearing applied to a drawing: what is shown of it. Everything that paints, measures, snaps to, traces or writes a drawing asks here
+ * and nowhere else. Cost once about that of looking at each stroke; with layers alone, less.
  */
 public final class Cleared {
     private static final byte SHOWN = 0, HIDDEN = 1, PARTLY = 2;
@@ -51,7 +50,8 @@ public final class Cleared {
         boolean[] marks = new boolean[strokes.marks()];
         List<Region> regions = new ArrayList<>(u.cutOut().map(o -> List.of(new Region(o, true))).orElse(List.of()));
         regions.addAll(c.regions());
-        boolean plain = c.kindsOff().isEmpty() && c.blocksOff().isEmpty() && c.singles().isEmpty() && c.rolesOff().isEmpty() && c.repairs().isEmpty();
+        boolean plain = c.kindsOff().isEmpty() && c.blocksOff().isEmpty() && c.singles().isEmpty() && c.rolesOff().isEmpty()
+            && c.repairs().isEmpty();
         if (plain && regions.isEmpty()) {
             for (int i = 0; i < marks.length; i++) marks[i] = !layers[strokes.mark(i).layer()];
             return new Cleared(strokes, layers, null, marks);
@@ -105,7 +105,8 @@ public final class Cleared {
         }
 
         boolean hides(int layer, Entity e, Strokes.Path path) {
-            return !layerShown[layer] || c.kindsOff().contains(e.kind()) || !rolesHidden.isEmpty() && role(layer, e) || path != null && block(path);
+            return !layerShown[layer] || c.kindsOff().contains(e.kind()) || !rolesHidden.isEmpty() && role(layer, e) || path != null
+                && block(path);
         }
 
         private boolean role(int layer, Entity e) {

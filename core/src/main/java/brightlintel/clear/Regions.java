@@ -13,7 +13,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 
-/** Outlines that keep or hide what lies in them, in a drawing's shifted coordinates. Strokes that cross an outline are cut there, exactly. */
+/**
+ * Outlines that keep or hide what lies in them, in a drawing's shifted coordinates. Strokes that cross an outline are cut there, exactly.
+ */
 final class Regions {
     /** Cuts nearer to each other than this share of a stroke are one. */
     private static final double ONE = 1e-9;

@@ -1,6 +1,7 @@
 package brightlintel.correct;
 
 import brightlintel.drawing.Header;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -43,7 +44,7 @@ public enum UnitChoice {
         Optional<UnitChoice> said = saidBy(header);
         if (said.isPresent() && (said.get().isPlausible(diagonalInUnits) || diagonalInUnits <= 0)) return said.get();
         return List.of(MILLIMETRE, CENTIMETRE, METRE).stream()
-            .min(java.util.Comparator.comparingDouble(u -> Math.abs(Math.log(Math.max(diagonalInUnits, 1e-9) * u.metres / USUAL)))).orElseThrow();
+            .min(Comparator.comparingDouble(u -> Math.abs(Math.log(Math.max(diagonalInUnits, 1e-9) * u.metres / USUAL)))).orElseThrow();
     }
 
     public static Optional<UnitChoice> of(double metresPerUnit) {

@@ -7,8 +7,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 /**
- * The drawings of the demo as they ship, made by {@link HeronQuayDrawings}. Run this class with the resource folder to make them anew; a test tells when
- * that is needed.
+ * The drawings of the demo as they ship, made by {@link HeronQuayDrawings}. Run this class with the resource folder to make them anew; a
+ * test tells when that is needed.
  */
 public final class DemoDrawings {
     public static final String GROUND = "ground.dwg", UPPER = "upper.dxf";

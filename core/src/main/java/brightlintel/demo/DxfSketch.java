@@ -1,8 +1,10 @@
 package brightlintel.demo;
 
 import brightlintel.geom.Affine;
+import brightlintel.geom.Angles;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -50,15 +52,17 @@ public final class DxfSketch {
     private void lineTypes(StringBuilder out) {
         out.append("0\nTABLE\n2\nLTYPE\n70\n").append(lineTypes.size()).append('\n');
         lineTypes.forEach((name, dashes) -> {
-            out.append("0\nLTYPE\n100\nAcDbSymbolTableRecord\n100\nAcDbLinetypeTableRecord\n2\n").append(name).append("\n70\n0\n3\n\n72\n65\n73\n").append(dashes.length)
-                .append("\n40\n").append(java.util.Arrays.stream(dashes).map(Math::abs).sum()).append('\n');
+            out.append("0\nLTYPE\n100\nAcDbSymbolTableRecord\n100\nAcDbLinetypeTableRecord\n2\n").append(name)
+                .append("\n70\n0\n3\n\n72\n65\n73\n").append(dashes.length)
+                .append("\n40\n").append(Arrays.stream(dashes).map(Math::abs).sum()).append('\n');
             for (double d : dashes) out.append("49\n").append(d).append("\n74\n0\n");
         });
         out.append("0\nENDTAB\n");
     }
 
     private StringBuilder g(int code, Object value) {
-        return body.append(code).append('\n').append(value instanceof Double d ? String.format(Locale.ROOT, "%.9f", d).replaceFirst("(\\.\\d*?[0-9])0+$", "$1") : value).append('\n');
+        return body.append(code).append('\n').append(value instanceof Double d
+            ? String.format(Locale.ROOT, "%.9f", d).replaceFirst("(\\.\\d*?[0-9])0+$", "$1") : value).append('\n');
     }
 
     private void begin(String kind, String layer, String marker) {
@@ -106,8 +110,8 @@ public final class DxfSketch {
         at(10, m().apply(c));
         g(40, radius * m().meanScale());
         g(100, "AcDbArc");
-        g(50, Math.toDegrees(brightlintel.geom.Angles.positive(from + turn)));
-        g(51, Math.toDegrees(brightlintel.geom.Angles.positive(to + turn)));
+        g(50, Math.toDegrees(Angles.positive(from + turn)));
+        g(51, Math.toDegrees(Angles.positive(to + turn)));
     }
 
     public void piece(String layer, Piece p) {
@@ -260,14 +264,19 @@ public final class DxfSketch {
         out.append("0\nTABLE\n2\nLAYER\n5\n2\n100\nAcDbSymbolTable\n70\n").append(layers.size()).append('\n');
         int h = 0x10;
         for (Map.Entry<String, int[]> l : layers.entrySet())
-            out.append("0\nLAYER\n5\n").append(Integer.toHexString(h++).toUpperCase(Locale.ROOT)).append("\n100\nAcDbSymbolTableRecord\n100\nAcDbLayerTableRecord\n2\n").append(l.getKey())
-                .append("\n70\n").append(l.getValue()[1]).append("\n62\n").append(l.getValue()[0]).append("\n6\n").append(lineTypeOf.getOrDefault(l.getKey(), "CONTINUOUS")).append('\n');
+            out.append("0\nLAYER\n5\n").append(Integer.toHexString(h++).toUpperCase(Locale.ROOT))
+                .append("\n100\nAcDbSymbolTableRecord\n100\nAcDbLayerTableRecord\n2\n").append(l.getKey())
+                .append("\n70\n").append(l.getValue()[1]).append("\n62\n").append(l.getValue()[0]).append("\n6\n")
+                .append(lineTypeOf.getOrDefault(l.getKey(), "CONTINUOUS")).append('\n');
         out.append("0\nENDTAB\n0\nENDSEC\n0\nSECTION\n2\nBLOCKS\n");
         int bh = 0x50000;
         for (Map.Entry<String, StringBuilder> b : blocks.entrySet()) {
-            out.append("0\nBLOCK\n5\n").append(Integer.toHexString(bh++).toUpperCase(Locale.ROOT)).append("\n100\nAcDbEntity\n8\n0\n100\nAcDbBlockBegin\n2\n").append(b.getKey())
-                .append("\n70\n").append(b.getKey().startsWith("*") ? 1 : 0).append("\n10\n0.0\n20\n0.0\n30\n0.0\n3\n").append(b.getKey()).append('\n').append(b.getValue());
-            out.append("0\nENDBLK\n5\n").append(Integer.toHexString(bh++).toUpperCase(Locale.ROOT)).append("\n100\nAcDbEntity\n8\n0\n100\nAcDbBlockEnd\n");
+            out.append("0\nBLOCK\n5\n").append(Integer.toHexString(bh++).toUpperCase(Locale.ROOT))
+                .append("\n100\nAcDbEntity\n8\n0\n100\nAcDbBlockBegin\n2\n").append(b.getKey())
+                .append("\n70\n").append(b.getKey().startsWith("*") ? 1 : 0).append("\n10\n0.0\n20\n0.0\n30\n0.0\n3\n").append(b.getKey())
+                .append('\n').append(b.getValue());
+            out.append("0\nENDBLK\n5\n").append(Integer.toHexString(bh++).toUpperCase(Locale.ROOT))
+                .append("\n100\nAcDbEntity\n8\n0\n100\nAcDbBlockEnd\n");
         }
         return out.append("0\nENDSEC\n0\nSECTION\n2\nENTITIES\n").append(model).append("0\nENDSEC\n0\nEOF\n").toString();
     }

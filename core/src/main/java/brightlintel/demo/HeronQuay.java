@@ -98,17 +98,20 @@ public final class HeronQuay {
     }
 
     private void bay() {
-        walls.add(new Wall(id("wall", walls.size()), new Piece(new Point(24, 3.4), new Point(24, 7.8), 1), Side.CENTRE, Given.stated(OUTER), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND));
+        walls.add(new Wall(id("wall", walls.size()), new Piece(new Point(24, 3.4), new Point(24, 7.8), 1), Side.CENTRE, Given.stated(OUTER),
+            Stand.FLOOR, Top.NEXT, Provenance.BY_HAND));
     }
 
     private Wall wall(double x0, double y0, double x1, double y1, double t) {
-        Wall w = new Wall(id("wall", walls.size()), Piece.straight(new Point(x0, y0), new Point(x1, y1)), Side.CENTRE, Given.stated(t), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
+        Wall w = new Wall(id("wall", walls.size()), Piece.straight(new Point(x0, y0), new Point(x1, y1)), Side.CENTRE, Given.stated(t),
+            Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
         walls.add(w);
         return w;
     }
 
     private void opening(Wall w, double from, double width, double sill, double head, Opening.Filling f) {
-        openings.add(new Opening(id("opening", openings.size()), w.id(), from + width / 2, Given.stated(width), Given.assumed(sill), Given.assumed(head), f, Provenance.BY_HAND));
+        openings.add(new Opening(id("opening", openings.size()), w.id(), from + width / 2, Given.stated(width), Given.assumed(sill),
+            Given.assumed(head), f, Provenance.BY_HAND));
     }
 
     private void window(Wall w, double from, double width) {

@@ -3,6 +3,7 @@ package brightlintel.demo;
 import brightlintel.building.Opening;
 import brightlintel.building.Wall;
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -11,7 +12,6 @@ import brightlintel.geom.Tolerances;
 import brightlintel.joint.Areas;
 import brightlintel.joint.Footprints;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.solid.Solids;
 import brightlintel.write.dwg.DwgWriter;
 import java.io.ByteArrayOutputStream;
@@ -32,8 +32,10 @@ public final class HeronQuayDrawings {
         Affine map = Affine.scale(1000, 1000).then(Affine.turn(HeronQuay.GROUND_TURN)).then(Affine.move(HeronQuay.GROUND_AT));
         DxfSketch s = new DxfSketch().map(map);
         s.header("$MEASUREMENT", "70\n1");
-        s.layer("0", 7, 0).layer("A-WALL", 7, 0).layer("A-DOOR", 30, 0).layer("A-GLAZ", 4, 0).layer("S-GRID", 1, 0).layer("A-AREA-IDEN", 3, 0).layer("A-ANNO-DIMS", 2, 0)
-            .layer("I-FURN", 8, 0).layer("BOATS 2019", 5, 0).layer("A-FLOR-PATT", 9, 0).layer("P-FIXT", 6, 0).layer("A-STRS", 8, 0).layer("G-ANNO-TTLB", 7, 4).layer("XX-OLD-SURVEY", 1, 1)
+        s.layer("0", 7, 0).layer("A-WALL", 7, 0).layer("A-DOOR", 30, 0).layer("A-GLAZ", 4, 0).layer("S-GRID", 1, 0)
+            .layer("A-AREA-IDEN", 3, 0).layer("A-ANNO-DIMS", 2, 0)
+            .layer("I-FURN", 8, 0).layer("BOATS 2019", 5, 0).layer("A-FLOR-PATT", 9, 0).layer("P-FIXT", 6, 0).layer("A-STRS", 8, 0)
+            .layer("G-ANNO-TTLB", 7, 4).layer("XX-OLD-SURVEY", 1, 1)
             .layer("X-REF-NOTES", -3, 0);
         s.lineType("AXIS", "S-GRID", 900, -120, 60, -120).lineType("SHORT-DASH", "A-STRS", 120, -60);
         blocks(s);
@@ -41,7 +43,8 @@ public final class HeronQuayDrawings {
         openings(s, plan);
         grid(s);
         stair(s);
-        for (double x : new double[] {1.3, 2.6, 3.9, 5.2, 6.5, 9.3, 10.6, 11.9, 13.2}) s.insert("BOATS 2019", "BOAT-8", new Point(x, 7.5), 1, 1, 0);
+        for (double x : new double[] {1.3, 2.6, 3.9, 5.2, 6.5, 9.3, 10.6, 11.9, 13.2})
+            s.insert("BOATS 2019", "BOAT-8", new Point(x, 7.5), 1, 1, 0);
         for (double y : new double[] {4.5, 7.5, 10.5}) {
             s.line("I-FURN", new Point(0.6, y), new Point(7.4, y));
             s.line("I-FURN", new Point(8.6, y), new Point(14.4, y));
@@ -84,7 +87,8 @@ public final class HeronQuayDrawings {
         HeronQuay.Plan plan = HeronQuay.upper();
         DxfSketch s = new DxfSketch().map(Affine.move(HeronQuay.UPPER_AT));
         s.header("$INSUNITS", "70\n1").header("$MEASUREMENT", "70\n0");
-        s.layer("0", 7, 0).layer("WALLS", 7, 0).layer("OPENINGS", 30, 0).layer("GRID", 1, 0).layer("TEXT", 3, 0).layer("DIM", 2, 0).layer("FURNITURE", 8, 0).layer("STAIR", 8, 0);
+        s.layer("0", 7, 0).layer("WALLS", 7, 0).layer("OPENINGS", 30, 0).layer("GRID", 1, 0).layer("TEXT", 3, 0).layer("DIM", 2, 0)
+            .layer("FURNITURE", 8, 0).layer("STAIR", 8, 0);
         s.lineType("AXIS", "GRID", 0.9, -0.12, 0.06, -0.12);
         doorBlock(s);
         Random r = new Random(19);
@@ -92,7 +96,8 @@ public final class HeronQuayDrawings {
         Random doubled = new Random(7);
         for (Piece p : outlines(plan)) if (p.length() > 0.5 && doubled.nextInt(4) == 0) s.piece("WALLS", p.part(0, p.length() * 0.8));
         for (Opening o : plan.openings()) opening(s, o, plan, "OPENINGS", "OPENINGS");
-        for (int i = 1; i < HeronQuay.LETTERS.length; i++) s.line("GRID", new Point(HeronQuay.LETTERS[i], -1), new Point(HeronQuay.LETTERS[i], 15.7));
+        for (int i = 1; i < HeronQuay.LETTERS.length; i++)
+            s.line("GRID", new Point(HeronQuay.LETTERS[i], -1), new Point(HeronQuay.LETTERS[i], 15.7));
         for (double y : HeronQuay.FIGURES) s.line("GRID", new Point(6.7, y), new Point(26.6, y));
         stairOn(s, "STAIR");
         for (int i = 0; i < 5; i++)
@@ -103,7 +108,8 @@ public final class HeronQuayDrawings {
             }
         s.polyline("FURNITURE", true, box(17.3, 13.0, 23.6, 13.65));
         s.polyline("FURNITURE", true, box(21.5, 1.2, 23.3, 2.0));
-        s.spline("FURNITURE", List.of(new Point(2, 2), new Point(4, 1.5), new Point(6, 3), new Point(5.5, 6), new Point(3, 7), new Point(2, 9)));
+        s.spline("FURNITURE", List.of(new Point(2, 2), new Point(4, 1.5), new Point(6, 3), new Point(5.5, 6), new Point(3, 7),
+            new Point(2, 9)));
         text(s, 12.5, 7.1, "Club room");
         text(s, 20.5, 11.2, "Kitchen");
         text(s, 20.5, 1.9, "Office");
@@ -189,7 +195,8 @@ public final class HeronQuayDrawings {
                 s.insert(doors, "DOOR", hinge, (far ? -1 : 1) * o.width().value(), (left ? 1 : -1) * o.width().value(), d.angle());
             }
             case Opening.Filling.Empty _ -> {
-                for (double off : new double[] {-w.right(), w.left()}) s.line(doors, w.reference().at(o.start(), off), w.reference().at(o.end(), off));
+                for (double off : new double[] {-w.right(), w.left()})
+                    s.line(doors, w.reference().at(o.start(), off), w.reference().at(o.end(), off));
             }
         }
     }

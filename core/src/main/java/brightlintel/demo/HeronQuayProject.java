@@ -4,6 +4,7 @@ import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
 import brightlintel.building.Given;
+import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Ids;
 import brightlintel.building.Opening;
@@ -23,10 +24,9 @@ import brightlintel.edit.Tracing;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
-import brightlintel.building.GridLabels;
-import brightlintel.joint.SlabOutline;
 import brightlintel.trace.Supports;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -104,20 +104,23 @@ public final class HeronQuayProject {
 
     private void line(Piece piece) {
         String label = GridLabels.next(piece, p.grid());
-        apply(Tracing.addGridLine(new GridLine(new ElementId(id("grid/" + label)), label, Optional.of(GridLabels.family(piece)), piece, Optional.empty(), Provenance.BY_HAND)));
+        apply(Tracing.addGridLine(new GridLine(new ElementId(id("grid/" + label)), label, Optional.of(GridLabels.family(piece)), piece,
+            Optional.empty(), Provenance.BY_HAND)));
     }
 
     /** The outer shell with its bay, the wall of the boat bays; a gate, a door and a window; the slab round the shell. */
     private void walls(StoreyId on, PlacedDrawing d) {
         HeronQuay.Plan plan = HeronQuay.ground();
         List<Wall> walls = new ArrayList<>();
-        for (Wall w : plan.walls().subList(0, 8)) walls.add(w.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(w, List.of(d)))));
+        for (Wall w : plan.walls().subList(0, 8))
+            walls.add(w.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(w, List.of(d)))));
         apply(Tracing.addWalls(on, walls));
         for (Opening o : plan.openings().subList(0, 3)) apply(Tracing.addOpening(on, o));
         Opening door = plan.openings().getLast();
         apply(Tracing.addOpening(on, door));
         Set<ElementId> shell = walls.subList(0, 6).stream().map(Wall::id).collect(Collectors.toSet());
-        apply(Tracing.addSlab(on, new Slab(new ElementId(id("slab")), SlabOutline.around(walls.subList(0, 6), Tolerances.BUILDING).orElseThrow(), List.of(), Stand.FLOOR, Given.assumed(0.25),
+        apply(Tracing.addSlab(on, new Slab(new ElementId(id("slab")), SlabOutline.around(walls.subList(0, 6), Tolerances.BUILDING)
+            .orElseThrow(), List.of(), Stand.FLOOR, Given.assumed(0.25),
             Optional.of(shell), Provenance.BY_HAND)));
     }
 }

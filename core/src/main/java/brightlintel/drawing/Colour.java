@@ -25,7 +25,8 @@ public record Colour(int index, Optional<Integer> rgb) {
     public static int nearest(int rgb) {
         int best = 7, least = Integer.MAX_VALUE;
         for (int i = 1; i < 256; i++) {
-            int c = ofIndex(i), dr = (c >> 16 & 255) - (rgb >> 16 & 255), dg = (c >> 8 & 255) - (rgb >> 8 & 255), db = (c & 255) - (rgb & 255), d = dr * dr + dg * dg + db * db;
+            int c = ofIndex(i), dr = (c >> 16 & 255) - (rgb >> 16 & 255), dg = (c >> 8 & 255) - (rgb >> 8 & 255),
+                db = (c & 255) - (rgb & 255), d = dr * dr + dg * dg + db * db;
             if (d < least) {
                 least = d;
                 best = i;

@@ -44,7 +44,8 @@ public sealed interface Entity {
     }
 
     /** Parameters, not angles: centre + major cos(w) + minor sin(w). */
-    record Ellipse(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, Vec3 major, double ratio, double start, double end) implements Entity {
+    record Ellipse(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, Vec3 major, double ratio, double start, double end)
+        implements Entity {
         @Override public String kind() {
             return "ELLIPSE";
         }
@@ -153,7 +154,8 @@ public sealed interface Entity {
      * @param loops  outlines, each of one closed polyline or of edges
      * @param lines  the pattern's families, with their turn and scale already in them as the file has them; empty for a solid
      */
-    record Hatch(EntityKey key, Style style, Vec3 extrusion, String pattern, boolean solid, double elevation, List<Loop> loops, List<PatternLine> lines) implements Entity {
+    record Hatch(EntityKey key, Style style, Vec3 extrusion, String pattern, boolean solid, double elevation, List<Loop> loops,
+        List<PatternLine> lines) implements Entity {
         public Hatch {
             loops = List.copyOf(loops);
             lines = List.copyOf(lines);
@@ -177,7 +179,8 @@ public sealed interface Entity {
 
         record ArcEdge(double x, double y, double radius, double start, double end, boolean counterClockwise) implements Edge { }
 
-        record EllipseEdge(double x, double y, double majorX, double majorY, double ratio, double start, double end, boolean counterClockwise) implements Edge { }
+        record EllipseEdge(double x, double y, double majorX, double majorY, double ratio, double start, double end,
+            boolean counterClockwise) implements Edge { }
 
         /** @param controls x, y, weight rows */
         record SplineEdge(int degree, Doubles knots, Doubles controls, Doubles fits) implements Edge { }
@@ -193,7 +196,8 @@ public sealed interface Entity {
     }
 
     /** @param lines x, y, z rows of each leader line */
-    record MultiLeader(EntityKey key, Style style, Vec3 extrusion, String raw, double height, Vec3 textAt, double rotation, List<Doubles> lines) implements Entity {
+    record MultiLeader(EntityKey key, Style style, Vec3 extrusion, String raw, double height, Vec3 textAt, double rotation,
+        List<Doubles> lines) implements Entity {
         public MultiLeader {
             lines = List.copyOf(lines);
         }
@@ -211,7 +215,8 @@ public sealed interface Entity {
     }
 
     /** A window of a layout onto the model; evidence of the scale of a plot. viewHeight: model units seen, 0 where the file gives none. */
-    record Viewport(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, double width, double height, double viewHeight) implements Entity {
+    record Viewport(EntityKey key, Style style, Vec3 extrusion, Vec3 centre, double width, double height, double viewHeight)
+        implements Entity {
         @Override public String kind() {
             return "VIEWPORT";
         }
@@ -224,7 +229,8 @@ public sealed interface Entity {
      * @param width  pixels; height too
      * @param file   path as the drawing has it, "" where that is lost
      */
-    record Picture(EntityKey key, Style style, Vec3 extrusion, Vec3 at, Vec3 u, Vec3 v, double width, double height, String file) implements Entity {
+    record Picture(EntityKey key, Style style, Vec3 extrusion, Vec3 at, Vec3 u, Vec3 v, double width, double height, String file)
+        implements Entity {
         @Override public String kind() {
             return "IMAGE";
         }

@@ -8,8 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A hatch or filled shape in its place: painted, never snapped to. Coordinates are shifted file units, like those of strokes. Nothing in the
- * arrays is to be changed.
+ * A hatch or filled shape in its place: painted, never snapped to. Coordinates are shifted file units, like those of strokes. Nothing in
+ * the arrays is to be changed.
  *
  * @param rings  outlines as chords, x and y in turn; holes by the even-odd rule
  * @param lines  the pattern cut to the outlines, x0 y0 x1 y1; empty for a plain fill
@@ -17,7 +17,8 @@ import java.util.List;
  * @param colour 0xRRGGBB
  * @param path   through which it came in, null at the top
  */
-public record FillMark(List<double[]> rings, double[] lines, Affine map, int layer, int colour, Entity entity, Strokes.Path path) implements Strokes.Mark {
+public record FillMark(List<double[]> rings, double[] lines, Affine map, int layer, int colour, Entity entity, Strokes.Path path)
+    implements Strokes.Mark {
     public FillMark {
         rings = List.copyOf(rings);
     }
@@ -31,7 +32,8 @@ public record FillMark(List<double[]> rings, double[] lines, Affine map, int lay
             List<Curve> ring = new ArrayList<>();
             for (int i = 0; i < r.length; i += 2) {
                 int k = (i + 2) % r.length;
-                if (r[i] != r[k] || r[i + 1] != r[k + 1]) ring.add(new Curve.Straight(new Point(r[i], r[i + 1]), new Point(r[k], r[k + 1])));
+                if (r[i] != r[k] || r[i + 1] != r[k + 1])
+                    ring.add(new Curve.Straight(new Point(r[i], r[i + 1]), new Point(r[k], r[k + 1])));
             }
             out.add(ring);
         }
@@ -49,7 +51,8 @@ public record FillMark(List<double[]> rings, double[] lines, Affine map, int lay
         boolean in = false;
         for (double[] r : rings)
             for (int i = 0, j = r.length - 2; i < r.length; j = i, i += 2)
-                if (r[i + 1] > p.y() != r[j + 1] > p.y() && p.x() < (r[j] - r[i]) * (p.y() - r[i + 1]) / (r[j + 1] - r[i + 1]) + r[i]) in = !in;
+                if (r[i + 1] > p.y() != r[j + 1] > p.y() && p.x() < (r[j] - r[i]) * (p.y() - r[i + 1]) / (r[j + 1] - r[i + 1]) + r[i])
+                    in = !in;
         return in;
     }
 

@@ -34,12 +34,14 @@ public final class HatchEdges {
             case Entity.Edge.Straight s -> new Curve.Straight(new Point(s.x0(), s.y0()), new Point(s.x1(), s.y1()));
             case Entity.Edge.ArcEdge a -> {
                 double sweep = Angles.sweep(a.start(), a.end());
-                yield Curve.EllipticArc.circular(new Point(a.x(), a.y()), a.radius(), a.counterClockwise() ? a.start() : -a.start(), a.counterClockwise() ? sweep : -sweep);
+                yield Curve.EllipticArc.circular(new Point(a.x(), a.y()), a.radius(), a.counterClockwise()
+                    ? a.start() : -a.start(), a.counterClockwise() ? sweep : -sweep);
             }
             case Entity.Edge.EllipseEdge a -> {
                 Point u = new Point(a.majorX(), a.majorY());
                 double sweep = Angles.sweep(a.start(), a.end());
-                yield new Curve.EllipticArc(new Point(a.x(), a.y()), u, u.left().times(a.ratio()), a.counterClockwise() ? a.start() : -a.start(), a.counterClockwise() ? sweep : -sweep);
+                yield new Curve.EllipticArc(new Point(a.x(), a.y()), u, u.left().times(a.ratio()), a.counterClockwise()
+                    ? a.start() : -a.start(), a.counterClockwise() ? sweep : -sweep);
             }
             case Entity.Edge.SplineEdge s -> {
                 int n = s.controls().size() / 3;

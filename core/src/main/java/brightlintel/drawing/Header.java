@@ -1,6 +1,8 @@
 package brightlintel.drawing;
 
 import brightlintel.geom.Vec3;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -9,7 +11,7 @@ public record Header(Map<String, String> words) {
     public static final Header NONE = new Header(Map.of());
 
     public Header {
-        words = java.util.Collections.unmodifiableMap(new java.util.LinkedHashMap<>(words));
+        words = Collections.unmodifiableMap(new LinkedHashMap<>(words));
     }
 
     public Optional<String> word(String name) {

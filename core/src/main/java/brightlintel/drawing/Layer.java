@@ -5,7 +5,8 @@ package brightlintel.drawing;
  * @param plotted  false where the file keeps the layer off paper
  * @param declared false for a layer that entities name but no table lists
  */
-public record Layer(String name, Colour colour, boolean off, boolean frozen, boolean locked, String lineType, int weight, boolean plotted, boolean declared) {
+public record Layer(String name, Colour colour, boolean off, boolean frozen, boolean locked, String lineType, int weight, boolean plotted,
+    boolean declared) {
     /** The name of the layer that every drawing has. */
     public static final String ZERO = "0";
 

@@ -2,7 +2,10 @@ package brightlintel.drawing;
 
 /** Where in a file. */
 public sealed interface Location {
-    /** For JSON and logs. A method of each and no switch over patterns: that one is put together at run time, a tenth of a second in a short call. */
+    /**
+     * For JSON and logs. A method of each and no switch over patterns: that one is put together at run time, a tenth of a second in a short
+     * call.
+     */
     String plain();
 
     record Line(long number) implements Location {

@@ -1,5 +1,7 @@
 package brightlintel.drawing;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,7 +19,7 @@ public record RawDrawing(String sha256, Format format, String version, Header he
     public RawDrawing {
         layers = List.copyOf(layers);
         spaces = List.copyOf(spaces);
-        blocks = java.util.Collections.unmodifiableMap(new java.util.LinkedHashMap<>(blocks));
+        blocks = Collections.unmodifiableMap(new LinkedHashMap<>(blocks));
     }
 
     public RawDrawing with(Companions c, Report r) {
@@ -26,7 +28,8 @@ public record RawDrawing(String sha256, Format format, String version, Header he
 
     /** Of all spaces and blocks, each once however often a block is referred to; attributes stay with their references. */
     public Stream<Entity> everything() {
-        return Stream.concat(spaces.stream().flatMap(s -> s.entities().stream()), blocks.values().stream().flatMap(b -> b.entities().stream()));
+        return Stream.concat(spaces.stream().flatMap(s -> s.entities().stream()),
+            blocks.values().stream().flatMap(b -> b.entities().stream()));
     }
 
     public Optional<Space> space(SpaceKey key) {

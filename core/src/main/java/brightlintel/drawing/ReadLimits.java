@@ -8,5 +8,6 @@ package brightlintel.drawing;
  */
 public record ReadLimits(long bytes, int entities, int strokes, long unfolded, int depth, int textLength) {
     private static final double SHARE = 0.5;
-    public static final ReadLimits DEFAULT = new ReadLimits(2L << 30, 20_000_000, 12_000_000, (long) (SHARE * Runtime.getRuntime().maxMemory()), 48, 100_000);
+    public static final ReadLimits DEFAULT = new ReadLimits(2L << 30, 20_000_000, 12_000_000,
+        (long) (SHARE * Runtime.getRuntime().maxMemory()), 48, 100_000);
 }

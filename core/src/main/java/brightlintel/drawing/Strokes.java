@@ -61,7 +61,8 @@ public final class Strokes {
      * @param fits   of a stretched text, the length that it fills, in text space; else 0
      * @param path   through which it came in, null at the top
      */
-    public record TextMark(String plain, Affine map, Entity.Across across, Entity.Upward upward, double fits, double widthFactor, int layer, int colour,
+    public record TextMark(String plain, Affine map, Entity.Across across, Entity.Upward upward, double fits, double widthFactor, int layer,
+        int colour,
                            Entity entity, Path path) implements Mark {
         /** From one line to the next, in heights. */
         public static final double STEP = 5.0 / 3;
@@ -94,7 +95,8 @@ public final class Strokes {
     }
 
     /** The columns of the table of strokes, handed over once; they may be longer than the table. */
-    public record Columns(int size, int chords, double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] dash, int[] piece,
+    public record Columns(int size, int chords, double[] xy, int[] strokeOfChord, int[] firstChord, int[] layer, int[] colour, int[] dash,
+        int[] piece,
                           Entity[] entity, Path[] path, Curve[] curve) { }
 
     /** How a broken line is drawn: its type, and the factor to shifted file units. */

@@ -1,5 +1,6 @@
 package brightlintel.drawing;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +11,7 @@ public record Tables(Map<String, LineType> lineTypes, List<DimensionStyle> dimen
     public static final Tables NONE = new Tables(Map.of(), List.of());
 
     public Tables {
-        lineTypes = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(lineTypes));
+        lineTypes = Collections.unmodifiableMap(new LinkedHashMap<>(lineTypes));
         dimensionStyles = List.copyOf(dimensionStyles);
     }
 

@@ -1,5 +1,6 @@
 package brightlintel.drawing;
 
+import java.nio.charset.Charset;
 import java.util.function.Predicate;
 
 /** Makes plain text of stored text: the codes of the exchange format for signs, fonts, stacks and lines. */
@@ -31,8 +32,8 @@ public final class TextCodes {
     }
 
     /**
-     * Characters that the file could only give by their numbers put in their place; all other codes stay, and so do numbers of signs that have
-     * a meaning in them.
+     * Characters that the file could only give by their numbers put in their place; all other codes stay, and so do numbers of signs that
+     * have a meaning in them.
      */
     public static String characters(String stored) {
         if (stored.indexOf('\\') < 0) return stored;
@@ -60,7 +61,8 @@ public final class TextCodes {
     }
 
     private static boolean isUnicode(String s, int i) {
-        if (i + 7 > s.length() || s.charAt(i) != '\\' || Character.toUpperCase(s.charAt(i + 1)) != 'U' || s.charAt(i + 2) != '+') return false;
+        if (i + 7 > s.length() || s.charAt(i) != '\\' || Character.toUpperCase(s.charAt(i + 1)) != 'U' || s.charAt(i + 2) != '+')
+            return false;
         for (int k = i + 3; k < i + 7; k++) if (Character.digit(s.charAt(k), 16) < 0) return false;
         return true;
     }
@@ -77,9 +79,9 @@ public final class TextCodes {
             default -> "";
         };
         for (int k = i + 4; k < i + 8; k++) if (Character.digit(s.charAt(k), 16) < 0) return false;
-        if (page.isEmpty() || !java.nio.charset.Charset.isSupported(page)) return false;
+        if (page.isEmpty() || !Charset.isSupported(page)) return false;
         int v = Integer.parseInt(s, i + 4, i + 8, 16);
-        out.append(new String(new byte[] {(byte) (v >> 8), (byte) v}, java.nio.charset.Charset.forName(page)));
+        out.append(new String(new byte[] {(byte) (v >> 8), (byte) v}, Charset.forName(page)));
         return true;
     }
 

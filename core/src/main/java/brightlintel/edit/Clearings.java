@@ -61,7 +61,8 @@ public final class Clearings {
     }
 
     public static Edit block(UnderlayId u, String block, boolean shown) {
-        return change(shown ? "edit.block-on" : "edit.block-off", block, u, c -> c.withBlocksOff(switched(c.blocksOff(), Names.key(block), shown)));
+        return change(shown ? "edit.block-on" : "edit.block-off", block, u,
+            c -> c.withBlocksOff(switched(c.blocksOff(), Names.key(block), shown)));
     }
 
     public static Edit region(UnderlayId u, Region r) {

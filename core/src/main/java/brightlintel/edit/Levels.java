@@ -29,7 +29,8 @@ public final class Levels {
 
     public static Edit rename(LevelId id, String name) {
         return Edit.of("edit.level-name", name,
-            p -> name.isBlank() ? p : p.withLevels(p.levels().stream().map(l -> l.id().equals(id) ? l.withName(name.strip()) : l).toList()));
+            p -> name.isBlank() ? p : p.withLevels(p.levels().stream().map(l -> l.id().equals(id) ? l.withName(name.strip()) : l)
+            .toList()));
     }
 
     public static Edit move(LevelId id, double metres) {
@@ -46,7 +47,8 @@ public final class Levels {
                 Heights h = new Heights(p, s);
                 out = out.withContents(s.id(), c -> c.map(e -> switch (e) {
                     case Wall w -> freed(w, id, h);
-                    case Slab x -> x.top() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id) ? x.withTop(new Stand.OnFloor(h.aboveFloor(x.top()))) : x;
+                    case Slab x -> x.top() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id)
+                        ? x.withTop(new Stand.OnFloor(h.aboveFloor(x.top()))) : x;
                     case Opening o -> o;
                 }));
             }
@@ -56,8 +58,10 @@ public final class Levels {
 
     private static Wall freed(Wall w, LevelId id, Heights h) {
         Wall out = w;
-        if (w.top() instanceof Top.ToLevel(LevelId l, double _) && l.equals(id)) out = out.withTop(new Top.Height(Given.stated(h.top(w).most())));
-        if (w.base() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id)) out = out.withBase(new Stand.OnFloor(h.aboveFloor(w.base())));
+        if (w.top() instanceof Top.ToLevel(LevelId l, double _) && l.equals(id))
+            out = out.withTop(new Top.Height(Given.stated(h.top(w).most())));
+        if (w.base() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id))
+            out = out.withBase(new Stand.OnFloor(h.aboveFloor(w.base())));
         return out;
     }
 }

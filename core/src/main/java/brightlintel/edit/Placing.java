@@ -24,12 +24,14 @@ public final class Placing {
     }
 
     public static Edit knownLength(UnderlayId u, KnownLength k) {
-        return place("edit.known-length", u, p -> p.withScale(Given.read(p.scale().value().times(k.factor()), 1, new Evidence.KnownLength(k.drawn(), k.truth()))));
+        return place("edit.known-length", u,
+            p -> p.withScale(Given.read(p.scale().value().times(k.factor()), 1, new Evidence.KnownLength(k.drawn(), k.truth()))));
     }
 
     /** A sheet drawn at one to so many. @param paperUnit metres that one drawing unit is on paper */
     public static Edit plottedAt(UnderlayId u, double paperUnit, double denominator) {
-        return place("edit.plotted", u, p -> p.withScale(Given.read(Scale.even(paperUnit * denominator), 1, new Evidence.Plotted(denominator))));
+        return place("edit.plotted", u,
+            p -> p.withScale(Given.read(Scale.even(paperUnit * denominator), 1, new Evidence.Plotted(denominator))));
     }
 
     /** Adds to the turn so far. */

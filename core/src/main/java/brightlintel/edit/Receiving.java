@@ -46,8 +46,9 @@ public final class Receiving {
     public record Arrived(String name, long bytes, String received) { }
 
     /**
-     * Layers off or frozen in the file start off, unless nothing would be left to see; the unit is the file's word where it can be true; the datum is
-     * the lower left of the plan. It lies over what the storey has already. A file that the project holds byte for byte is not taken in twice.
+     * Layers off or frozen in the file start off, unless nothing would be left to see; the unit is the file's word where it can be true;
+     * the datum is the lower left of the plan. It lies over what the storey has already. A file that the project holds byte for byte is not
+     * taken in twice.
      */
     public static Edit receive(Arrived file, Arrival a, StoreyId on) {
         return receive(FileId.fresh(), UnderlayId.fresh(), file, a, on);
@@ -55,7 +56,8 @@ public final class Receiving {
 
     /** The same, with ids given. */
     public static Edit receive(FileId id, UnderlayId underlay, Arrived file, Arrival a, StoreyId on) {
-        Source source = new Source(id, file.name, new Custody.Kept(), List.of(new Source.Version(a.drawing.sha256(), file.bytes, file.received, a.drawing.companions().files())));
+        Source source = new Source(id, file.name, new Custody.Kept(),
+            List.of(new Source.Version(a.drawing.sha256(), file.bytes, file.received, a.drawing.companions().files())));
         Underlay u = underlay(underlay, id, a);
         return Edit.of("edit.receive", file.name, p -> p.storey(on).isEmpty() ? p : laid(withSource(p, source), u, on));
     }
@@ -81,7 +83,8 @@ public final class Receiving {
     private static Underlay underlay(UnderlayId id, FileId file, Arrival a) {
         Set<String> off = new TreeSet<>();
         for (Layer l : a.drawing.layers()) if (l.startsHidden()) off.add(l.name());
-        Underlay bare = new Underlay(id, file, a.drawing.sha256(), a.space, Optional.empty(), Placement.assumed(1, a.strokes.origin()), Clearing.ofLayers(off), USUAL_FADE, true);
+        Underlay bare = new Underlay(id, file, a.drawing.sha256(), a.space, Optional.empty(), Placement.assumed(1, a.strokes.origin()),
+            Clearing.ofLayers(off), USUAL_FADE, true);
         Cleared shown = Cleared.of(bare, a.strokes, a.finder);
         if (!shown.showsAnything()) {
             bare = bare.with(Clearing.NONE);
@@ -115,11 +118,13 @@ public final class Receiving {
 
     /** Shows an underlay on a storey too, over what it has. */
     public static Edit show(UnderlayId underlay, StoreyId on) {
-        return Edit.of("edit.show-underlay", p -> p.underlay(underlay).isEmpty() ? p : p.withStorey(on, s -> s.withUnderlays(with(s.underlays(), underlay))));
+        return Edit.of("edit.show-underlay", p -> p.underlay(underlay).isEmpty()
+            ? p : p.withStorey(on, s -> s.withUnderlays(with(s.underlays(), underlay))));
     }
 
     /** Takes an underlay off a storey; it stays in the project. */
     public static Edit takeOff(UnderlayId underlay, StoreyId from) {
-        return Edit.of("edit.take-off", p -> p.withStorey(from, s -> s.withUnderlays(s.underlays().stream().filter(u -> !u.equals(underlay)).toList())));
+        return Edit.of("edit.take-off",
+            p -> p.withStorey(from, s -> s.withUnderlays(s.underlays().stream().filter(u -> !u.equals(underlay)).toList())));
     }
 }

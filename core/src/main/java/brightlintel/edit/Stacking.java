@@ -89,7 +89,8 @@ public final class Stacking {
         return Edit.of("edit.storey-add", name, p -> {
             Storey low = p.storeys().getFirst();
             List<Storey> out = new ArrayList<>(p.storeys());
-            out.addFirst(new Storey(id, name, Given.assumed(low.level().value() - low.height().value()), Given.assumed(low.height().value()), List.of()));
+            out.addFirst(new Storey(id, name, Given.assumed(low.level().value() - low.height().value()),
+                Given.assumed(low.height().value()), List.of()));
             return p.withStoreys(out);
         });
     }

@@ -148,7 +148,8 @@ public final class Tracing {
     public static Edit delete(Collection<ElementId> which) {
         Set<ElementId> ids = Set.copyOf(which);
         return Edit.of("edit.delete", p -> p.withGrid(p.grid().stream().filter(g -> !ids.contains(g.id())).toList())
-            .withAllContents(c -> c.map(e -> e instanceof Slab s && follows(s, ids) ? settled(s, c) : e).without(e -> ids.contains(e.id()) || isHostedBy(e, ids))));
+            .withAllContents(c -> c.map(e -> e instanceof Slab s && follows(s, ids) ? settled(s, c) : e).without(e -> ids.contains(e.id())
+            || isHostedBy(e, ids))));
     }
 
     private static boolean follows(Slab s, Set<ElementId> walls) {

@@ -19,8 +19,8 @@ import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /**
- * Finds strokes and marks of one drawing by name and by place. Each index is built when it is first asked for, once for a drawing; safe to use from
- * several threads. Coordinates are the strokes' shifted file units.
+ * Finds strokes and marks of one drawing by name and by place. Each index is built when it is first asked for, once for a drawing; safe to
+ * use from several threads. Coordinates are the strokes' shifted file units.
  */
 public final class Finder {
     /** Curves whose places differ by less than this share of their length are one. */
@@ -44,7 +44,8 @@ public final class Finder {
     // ---- naming
 
     public StrokeRef ref(int stroke, double from, double to) {
-        return new StrokeRef(sha256, space, Names.steps(strokes.pathOf(stroke)), strokes.entityOf(stroke).key(), strokes.pieceOf(stroke), from, to,
+        return new StrokeRef(sha256, space, Names.steps(strokes.pathOf(stroke)), strokes.entityOf(stroke).key(), strokes.pieceOf(stroke),
+            from, to,
             strokes.curveOf(stroke).mapped(Affine.move(strokes.origin())));
     }
 
@@ -64,8 +65,8 @@ public final class Finder {
     // ---- finding again
 
     /**
-     * The stroke of a name. In the same file its key is enough. In another file a handle is believed where the stroke still lies as it was drawn; then
-     * whatever lies there; then a handle or, in files without handles, a number whose stroke has kept its shape.
+     * The stroke of a name. In the same file its key is enough. In another file a handle is believed where the stroke still lies as it was
+     * drawn; then whatever lies there; then a handle or, in files without handles, a number whose stroke has kept its shape.
      */
     public Optional<Found> find(StrokeRef ref) {
         Curve there = ref.curve().mapped(Affine.move(strokes.origin().times(-1)));
@@ -78,7 +79,8 @@ public final class Finder {
         if (handle >= 0 && samePlace(there, strokes.curveOf(handle))) return Optional.of(new Found(handle, Found.By.HANDLE));
         int place = at(there);
         if (place >= 0) return Optional.of(new Found(place, Found.By.PLACE));
-        if (handle >= 0) return sameShape(there, strokes.curveOf(handle)) ? Optional.of(new Found(handle, Found.By.HANDLE)) : Optional.empty();
+        if (handle >= 0)
+            return sameShape(there, strokes.curveOf(handle)) ? Optional.of(new Found(handle, Found.By.HANDLE)) : Optional.empty();
         int number = handles ? -1 : first(byOrdinal(), ref, s -> sameShape(there, strokes.curveOf(s)));
         return number < 0 ? Optional.empty() : Optional.of(new Found(number, Found.By.ORDINAL));
     }
@@ -101,7 +103,8 @@ public final class Finder {
             int[] found = {-1};
             names.candidates(ref, ref.sort().ordinal(), i -> {
                 Strokes.Mark m = strokes.mark(i);
-                if (found[0] < 0 && sort(m) == ref.sort() && names.same(m.entity().key(), ref.entity()) && names.same(Names.steps(m.path()), ref.blockPath()))
+                if (found[0] < 0 && sort(m) == ref.sort() && names.same(m.entity().key(), ref.entity())
+                    && names.same(Names.steps(m.path()), ref.blockPath()))
                     found[0] = i;
             });
             if (found[0] >= 0) return OptionalInt.of(found[0]);
@@ -126,7 +129,8 @@ public final class Finder {
         double slack = Math.max(SAME_PLACE * a.length(), 1e-9);
         if (Math.abs(a.length() - b.length()) > 2 * slack) return false;
         for (double t : SAMPLES)
-            if (a.at(t).distance(b.at(CurveMath.nearest(b, a.at(t)))) > slack || b.at(t).distance(a.at(CurveMath.nearest(a, b.at(t)))) > slack) return false;
+            if (a.at(t).distance(b.at(CurveMath.nearest(b, a.at(t)))) > slack
+                || b.at(t).distance(a.at(CurveMath.nearest(a, b.at(t)))) > slack) return false;
         return true;
     }
 

@@ -12,8 +12,8 @@ import java.util.function.IntConsumer;
 import java.util.function.IntFunction;
 
 /**
- * An index from names to numbers: the upper forty bits of a long are a hash of the name, the lower 24 the number, sorted. Different names may share a
- * hash, so what is found is compared whole.
+ * An index from names to numbers: the upper forty bits of a long are a hash of the name, the lower 24 the number, sorted. Different names
+ * may share a hash, so what is found is compared whole.
  */
 final class Names {
     private static final int NUMBER = 24;

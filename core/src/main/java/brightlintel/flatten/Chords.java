@@ -42,14 +42,16 @@ final class Chords {
         List<Point> out = new ArrayList<>();
         double[] breaks = n.breaks();
         out.add(n.at(0));
-        for (int i = 0; i + 1 < breaks.length; i++) halve(n, breaks[i], n.at(breaks[i]), breaks[i + 1], n.at(breaks[i + 1]), error, n.degree() == 1 ? DEEPEST : 0, out);
+        for (int i = 0; i + 1 < breaks.length; i++)
+            halve(n, breaks[i], n.at(breaks[i]), breaks[i + 1], n.at(breaks[i + 1]), error, n.degree() == 1 ? DEEPEST : 0, out);
         return out;
     }
 
     /** The third points are looked at too: the middle of an S lies on its chord. */
     private static void halve(Nurbs n, double t0, Point p0, double t1, Point p1, double error, int depth, List<Point> out) {
         double m = (t0 + t1) / 2;
-        if (depth >= DEEPEST || flat(n.at(t0 + (t1 - t0) / 3), p0, p1, error) && flat(n.at(m), p0, p1, error) && flat(n.at(t0 + (t1 - t0) * 2 / 3), p0, p1, error)) {
+        if (depth >= DEEPEST || flat(n.at(t0 + (t1 - t0) / 3), p0, p1, error) && flat(n.at(m), p0, p1, error)
+            && flat(n.at(t0 + (t1 - t0) * 2 / 3), p0, p1, error)) {
             out.add(p1);
             return;
         }

@@ -13,6 +13,7 @@ import brightlintel.drawing.Names;
 import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -25,7 +26,6 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Vec3;
-import brightlintel.drawing.ReadLimits;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -35,8 +35,8 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
- * Unfolds a space. Layer 0 inside a block takes the layer of the block reference, by-block colours the colour of the reference. What lies in
- * a reference on a frozen layer is put on that layer, so that it starts hidden with it, as the format asks.
+ * Unfolds a space. Layer 0 inside a block takes the layer of the block reference, by-block colours the colour of the reference. What lies
+ * in a reference on a frozen layer is put on that layer, so that it starts hidden with it, as the format asks.
  */
 public final class Flattening {
     /** Share of the drawing's size that a chord may lie from its curve: half a millimetre on a house. */
@@ -91,7 +91,8 @@ public final class Flattening {
         Affine3 shift = new Affine3(Affine3.IDENTITY.x(), Affine3.IDENTITY.y(), Affine3.IDENTITY.z(), new Vec3(-o.x(), -o.y(), 0));
         f.all(entities, new Context(new Scope(drawing, ""), shift, null, -1, -1, -1, false, 0));
         progress.at(Progress.Stage.INDEXING, 0, 0);
-        return new Strokes(o, f.table.columns(), f.layers, f.dashes.all(), new Strokes.Marks(f.texts, f.fills, f.pictures), f.report.build());
+        return new Strokes(o, f.table.columns(), f.layers, f.dashes.all(), new Strokes.Marks(f.texts, f.fills, f.pictures),
+            f.report.build());
     }
 
     /** The drawing that names are looked up in; layers of a drawing referred to are told apart by its name, as the format does. */
@@ -117,7 +118,8 @@ public final class Flattening {
 
     private void one(Entity e, Context in) {
         int layer = layerOf(e, in), colour = colourOf(e, in, layer);
-        StrokeTable.Source s = new StrokeTable.Source(e, in.path, layer, colour, dashes.of(in.scope.drawing.tables(), e.style(), layers.get(layer), in.dash, in.map));
+        StrokeTable.Source s = new StrokeTable.Source(e, in.path, layer, colour,
+            dashes.of(in.scope.drawing.tables(), e.style(), layers.get(layer), in.dash, in.map));
         try {
             shape(e, in, s);
         } catch (IllegalArgumentException bad) {
@@ -129,7 +131,8 @@ public final class Flattening {
         switch (e) {
             case Entity.Line l -> straight(in.map.apply(l.a()), in.map.apply(l.b()), s, 0);
             case Entity.Circle c -> curve(arc(in.map.of(Frames.system(c.extrusion())), c.centre(), c.radius(), 0, Angles.TURN), s, 0);
-            case Entity.Arc a -> curve(arc(in.map.of(Frames.system(a.extrusion())), a.centre(), a.radius(), a.start(), Angles.sweep(a.start(), a.end())), s, 0);
+            case Entity.Arc a -> curve(arc(in.map.of(Frames.system(a.extrusion())), a.centre(), a.radius(), a.start(),
+                Angles.sweep(a.start(), a.end())), s, 0);
             case Entity.Ellipse l -> ellipse(l, in, s);
             case Entity.Polyline p -> polyline(p, in, s);
             case Entity.Spline p -> curve(Splines.of(p, in.map), s, 0);
@@ -160,7 +163,8 @@ public final class Flattening {
         while (n < layers.size() && !layers.get(n).name().equalsIgnoreCase(full)) n++;
         if (n == layers.size()) {
             Layer own = from.layer(name).orElse(Layer.undeclared(name));
-            layers.add(new Layer(full, own.colour(), own.off(), own.frozen(), own.locked(), own.lineType(), own.weight(), own.plotted(), own.declared()));
+            layers.add(new Layer(full, own.colour(), own.off(), own.frozen(), own.locked(), own.lineType(), own.weight(), own.plotted(),
+                own.declared()));
         }
         layerNumber.put(full, n);
         return n;
@@ -190,7 +194,8 @@ public final class Flattening {
 
     private void curve(Curve c, StrokeTable.Source s, int piece) {
         if (c instanceof Curve.EllipticArc a) {
-            if (!a.centre().isFinite() || !a.u().isFinite() || !a.v().isFinite() || !Double.isFinite(a.start() + a.sweep())) throw new IllegalArgumentException("not finite");
+            if (!a.centre().isFinite() || !a.u().isFinite() || !a.v().isFinite() || !Double.isFinite(a.start() + a.sweep()))
+                throw new IllegalArgumentException("not finite");
             table.arc(a, Chords.count(a, chordError), s, piece);
             return;
         }
@@ -200,12 +205,14 @@ public final class Flattening {
     }
 
     private static Curve arc(Affine3 map, Vec3 centre, double radius, double start, double sweep) {
-        return new Curve.EllipticArc(map.apply(centre).flat(), map.vector(new Vec3(radius, 0, 0)).flat(), map.vector(new Vec3(0, radius, 0)).flat(), start, sweep);
+        return new Curve.EllipticArc(map.apply(centre).flat(), map.vector(new Vec3(radius, 0, 0)).flat(), map.vector(new Vec3(0, radius, 0))
+            .flat(), start, sweep);
     }
 
     private void ellipse(Entity.Ellipse l, Context in, StrokeTable.Source s) {
         Vec3 minor = l.extrusion().unit().cross(l.major()).times(l.ratio());
-        curve(new Curve.EllipticArc(in.map.apply(l.centre()).flat(), in.map.vector(l.major()).flat(), in.map.vector(minor).flat(), l.start(),
+        curve(new Curve.EllipticArc(in.map.apply(l.centre()).flat(), in.map.vector(l.major()).flat(), in.map.vector(minor).flat(),
+            l.start(),
             Angles.sweep(l.start(), l.end())), s, 0);
     }
 
@@ -228,7 +235,8 @@ public final class Flattening {
             if (a.equals(b)) continue;
             Piece flat = new Piece(a.flat(), b.flat(), bulge);
             if (flat.isStraight()) straight(map.apply(a), map.apply(b), s, i);
-            else curve(arc(map, new Vec3(flat.centre().x(), flat.centre().y(), a.z()), flat.radius(), flat.a().minus(flat.centre()).angle(), flat.sweep()), s, i);
+            else curve(arc(map, new Vec3(flat.centre().x(), flat.centre().y(), a.z()), flat.radius(), flat.a().minus(flat.centre()).angle(),
+                flat.sweep()), s, i);
         }
     }
 
@@ -252,7 +260,8 @@ public final class Flattening {
             int n = p.faces().get(f + 2) == 0 ? 2 : p.faces().get(f + 3) == 0 ? 3 : 4;
             for (int k = 0; k < n; k++) {
                 int a = p.faces().get(f + k), b = Math.abs(p.faces().get(f + (k + 1) % n));
-                if (a > 0 && a <= p.size() && b > 0 && b <= p.size()) straight(in.map.apply(vertex(p, a - 1)), in.map.apply(vertex(p, b - 1)), s, f + k);
+                if (a > 0 && a <= p.size() && b > 0 && b <= p.size())
+                    straight(in.map.apply(vertex(p, a - 1)), in.map.apply(vertex(p, b - 1)), s, f + k);
             }
         }
     }
@@ -266,7 +275,8 @@ public final class Flattening {
         boolean stretched = t.across() == Entity.Across.STRETCHED, between = stretched && way.length() > 0;
         Affine place = Affine.scale(t.height(), t.height()).then(Affine.turn(between ? way.angle() : t.rotation()))
             .then(Affine.move((stretched ? t.at() : t.anchor()).flat())).then(map.flat());
-        if (place.isFinite()) write(new Strokes.TextMark(plain, place, t.across(), t.upward(), between ? way.length() / t.height() : 0, t.widthFactor(),
+        if (place.isFinite())
+            write(new Strokes.TextMark(plain, place, t.across(), t.upward(), between ? way.length() / t.height() : 0, t.widthFactor(),
             s.layer(), s.colour(), t, in.path));
     }
 
@@ -306,15 +316,18 @@ public final class Flattening {
 
     private void chain(Doubles xyz, Affine3 map, StrokeTable.Source s, int first) {
         for (int i = 0; i + 5 < xyz.size(); i += 3)
-            straight(map.apply(new Vec3(xyz.get(i), xyz.get(i + 1), xyz.get(i + 2))), map.apply(new Vec3(xyz.get(i + 3), xyz.get(i + 4), xyz.get(i + 5))), s, first + i / 3);
+            straight(map.apply(new Vec3(xyz.get(i), xyz.get(i + 1), xyz.get(i + 2))),
+                map.apply(new Vec3(xyz.get(i + 3), xyz.get(i + 4), xyz.get(i + 5))), s, first + i / 3);
     }
 
     private void multiLeader(Entity.MultiLeader m, Context in, StrokeTable.Source s) {
         for (int i = 0; i < m.lines().size(); i++) chain(m.lines().get(i), in.map, s, 1000 * i);
         String plain = TextCodes.plain(m.raw(), true);
         if (plain.isBlank() || !(m.height() > 0)) return;
-        Affine place = Affine.scale(m.height(), m.height()).then(Affine.turn(m.rotation())).then(Affine.move(m.textAt().flat())).then(in.map.flat());
-        if (place.isFinite()) write(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 0, 1, s.layer(), s.colour(), m, in.path));
+        Affine place = Affine.scale(m.height(), m.height()).then(Affine.turn(m.rotation())).then(Affine.move(m.textAt().flat()))
+            .then(in.map.flat());
+        if (place.isFinite())
+            write(new Strokes.TextMark(plain, place, Entity.Across.LEFT, Entity.Upward.TOP, 0, 1, s.layer(), s.colour(), m, in.path));
     }
 
     private void write(Strokes.TextMark text) {
@@ -335,7 +348,8 @@ public final class Flattening {
         for (int i = 0; i < 4; i++) straight(in.map.apply(ring[i]), in.map.apply(ring[(i + 1) % 4]), s, i);
         Pixels pixels = in.scope.drawing.companions().pictures().get(p.file());
         if (pixels == null) return;
-        Vec3 u = in.map.vector(wide.times(1.0 / pixels.width())), v = in.map.vector(high.times(1.0 / pixels.height())), at = in.map.apply(p.at());
+        Vec3 u = in.map.vector(wide.times(1.0 / pixels.width())), v = in.map.vector(high.times(1.0 / pixels.height())),
+            at = in.map.apply(p.at());
         marks += MARK;
         pictures.add(new Strokes.PictureMark(pixels, new Affine(u.x(), u.y(), v.x(), v.y(), at.x(), at.y()), s.layer(), p, in.path));
     }
@@ -391,7 +405,9 @@ public final class Flattening {
         RawDrawing referred = in.scope.drawing.companions().drawings().get(b.external());
         Scope scope = referred == null ? in.scope : new Scope(referred, in.scope.prefix + name + "|");
         List<Entity> entities = referred == null ? b.entities() : referred.space(new SpaceKey.Model()).orElseThrow().entities();
-        if (inner.isFinite()) all(entities, new Context(scope, inner, new Strokes.Path(in.path, e.key(), b.name(), row, column), s.layer(), s.colour(), s.dash(), frozen, in.depth + 1));
+        if (inner.isFinite())
+            all(entities, new Context(scope, inner, new Strokes.Path(in.path, e.key(), b.name(), row, column), s.layer(), s.colour(),
+                s.dash(), frozen, in.depth + 1));
         open.remove(key);
     }
 }

@@ -20,7 +20,8 @@ final class Frames {
     static Affine3 cell(Entity.Insert i, int row, int column) {
         double c = Math.cos(i.rotation()), n = Math.sin(i.rotation()), dx = column * i.columnStep(), dy = row * i.rowStep();
         Vec3 at = i.at().plus(new Vec3(c * dx - n * dy, n * dx + c * dy, 0));
-        return system(i.extrusion()).of(new Affine3(new Vec3(c, n, 0).times(i.scale().x()), new Vec3(-n, c, 0).times(i.scale().y()), Vec3.UP.times(i.scale().z()), at));
+        return system(i.extrusion()).of(new Affine3(new Vec3(c, n, 0).times(i.scale().x()), new Vec3(-n, c, 0).times(i.scale().y()),
+            Vec3.UP.times(i.scale().z()), at));
     }
 
     /** The same frame, with this point of the content where its origin was. */

@@ -2,6 +2,7 @@ package brightlintel.flatten;
 
 import brightlintel.drawing.Block;
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.Names;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.geom.Angles;
 import java.util.List;
@@ -32,8 +33,8 @@ record Guess(int strokes, int chords) {
             case Entity.Ellipse _, Entity.Spline _ -> new double[] {1, CURVE};
             case Entity.Polyline p -> new double[] {p.size(), p.size()};
             case Entity.Corners _, Entity.Picture _ -> new double[] {4, 4};
-            case Entity.Insert i -> ofBlock(d.blocks().get(brightlintel.drawing.Names.key(i.block())), d, error, depth);
-            case Entity.Dimension m -> ofBlock(d.blocks().get(brightlintel.drawing.Names.key(m.block())), d, error, depth);
+            case Entity.Insert i -> ofBlock(d.blocks().get(Names.key(i.block())), d, error, depth);
+            case Entity.Dimension m -> ofBlock(d.blocks().get(Names.key(m.block())), d, error, depth);
             case Entity.Text _, Entity.Hatch _, Entity.Dot _, Entity.Viewport _, Entity.KnownByKindOnly _ -> new double[2];
             case Entity.Line _, Entity.Leader _, Entity.MultiLeader _, Entity.Endless _ -> new double[] {1, 1};
         };

@@ -1,6 +1,7 @@
 package brightlintel.flatten;
 
 import brightlintel.drawing.Block;
+import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Names;
 import brightlintel.drawing.RawDrawing;
@@ -47,7 +48,8 @@ record Spread(Point middle, double size) {
             for (int i = 0; i < entities.size(); i += step) {
                 Entity e = entities.get(i);
                 Block b = e instanceof Entity.Insert in && depth < DEEPEST ? drawing.blocks().get(Names.key(in.block())) : null;
-                if (b != null && !b.entities().isEmpty()) sample(b.entities(), Frames.from(map.of(Frames.cell((Entity.Insert) e, 0, 0)), b.base()), each, depth + 1);
+                if (b != null && !b.entities().isEmpty())
+                    sample(b.entities(), Frames.from(map.of(Frames.cell((Entity.Insert) e, 0, 0)), b.base()), each, depth + 1);
                 else points(e, map);
             }
         }
@@ -81,7 +83,7 @@ record Spread(Point middle, double size) {
         }
 
         /** The first row, and the one half way on. */
-        private void rows(brightlintel.drawing.Doubles d, int width, Affine3 map) {
+        private void rows(Doubles d, int width, Affine3 map) {
             int rows = d.size() / width;
             if (rows == 0) return;
             int half = width * (rows / 2);

@@ -50,7 +50,8 @@ final class StrokeTable {
 
     void curved(Curve c, List<Point> points, Source s, int pieceNumber) {
         begin(s, pieceNumber, c);
-        for (int i = 0; i + 1 < points.size(); i++) chord(points.get(i).x(), points.get(i).y(), points.get(i + 1).x(), points.get(i + 1).y());
+        for (int i = 0; i + 1 < points.size(); i++)
+            chord(points.get(i).x(), points.get(i).y(), points.get(i + 1).x(), points.get(i + 1).y());
     }
 
     /** Turns by a fixed step instead of asking for each sine; after 720 steps the last place is off by 1e-13 of the radius. */

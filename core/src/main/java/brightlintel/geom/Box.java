@@ -2,7 +2,8 @@ package brightlintel.geom;
 
 /** An upright rectangle; {@link #EMPTY} holds nothing and grows from nothing. */
 public record Box(double minX, double minY, double maxX, double maxY) {
-    public static final Box EMPTY = new Box(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY);
+    public static final Box EMPTY = new Box(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY,
+        Double.NEGATIVE_INFINITY);
 
     public static Box around(Point p, double half) {
         return new Box(p.x() - half, p.y() - half, p.x() + half, p.y() + half);
@@ -64,6 +65,7 @@ public record Box(double minX, double minY, double maxX, double maxY) {
 
     /** The smallest upright box around this one once it is moved by m. */
     public Box mapped(Affine m) {
-        return isEmpty() ? this : EMPTY.with(m.apply(minX, minY)).with(m.apply(maxX, minY)).with(m.apply(minX, maxY)).with(m.apply(maxX, maxY));
+        return isEmpty() ? this : EMPTY.with(m.apply(minX, minY)).with(m.apply(maxX, minY)).with(m.apply(minX, maxY))
+            .with(m.apply(maxX, maxY));
     }
 }

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * All places where two curves cross: in closed form for lines with lines and with arcs of ellipses, and for circles; else from their chords, made sharp
- * by Newton's steps. Curves that run along each other cross nowhere. What only touches may come once, twice or not at all.
+ * All places where two curves cross: in closed form for lines with lines and with arcs of ellipses, and for circles; else from their
+ * chords, made sharp by Newton's steps. Curves that run along each other cross nowhere. What only touches may come once, twice or not at
+ * all.
  */
 public final class Crossings {
     private static final int CHORDS = 256;
@@ -19,13 +20,16 @@ public final class Crossings {
         if (a instanceof Curve.Straight x && b instanceof Curve.Straight y) lines(x, y, out);
         else if (a instanceof Curve.Straight x && b instanceof Curve.EllipticArc y) lineAndArc(x, y, false, out);
         else if (a instanceof Curve.EllipticArc x && b instanceof Curve.Straight y) lineAndArc(y, x, true, out);
-        else if (a instanceof Curve.EllipticArc x && b instanceof Curve.EllipticArc y && x.isCircular() && y.isCircular()) circles(x, y, out);
+        else if (a instanceof Curve.EllipticArc x && b instanceof Curve.EllipticArc y && x.isCircular() && y.isCircular())
+            circles(x, y, out);
         else chords(a, b, out);
         out.sort((p, q) -> Double.compare(p.t(), q.t()));
         return out;
     }
 
-    /** As {@link #of}, but of a free curve only the one crossing that steps from the guess lead to: for use at every move of the pointer. */
+    /**
+     * As {@link #of}, but of a free curve only the one crossing that steps from the guess lead to: for use at every move of the pointer.
+     */
     public static List<CurveMath.Crossing> near(Curve a, Curve b, Point guess) {
         if (closed(a, b)) return of(a, b);
         CurveMath.Crossing x = CurveMath.crossing(a, CurveMath.nearest(a, guess), b, CurveMath.nearest(b, guess));
@@ -39,7 +43,8 @@ public final class Crossings {
     }
 
     private static void add(double t, double s, Point at, List<CurveMath.Crossing> out) {
-        if (t >= -SLACK && t <= 1 + SLACK && s >= -SLACK && s <= 1 + SLACK) out.add(new CurveMath.Crossing(Math.clamp(t, 0, 1), Math.clamp(s, 0, 1), at));
+        if (t >= -SLACK && t <= 1 + SLACK && s >= -SLACK && s <= 1 + SLACK)
+            out.add(new CurveMath.Crossing(Math.clamp(t, 0, 1), Math.clamp(s, 0, 1), at));
     }
 
     private static void lines(Curve.Straight a, Curve.Straight b, List<CurveMath.Crossing> out) {
@@ -111,7 +116,8 @@ public final class Crossings {
     private static void sharp(Curve a, double t, Curve b, double s, Point about, List<CurveMath.Crossing> out) {
         CurveMath.Crossing x = CurveMath.crossing(a, t, b, s);
         boolean near = x != null && Math.abs(x.t() - t) < 2.0 / CHORDS;
-        CurveMath.Crossing found = near ? new CurveMath.Crossing(Math.clamp(x.t(), 0, 1), Math.clamp(x.s(), 0, 1), x.at()) : new CurveMath.Crossing(t, s, about);
+        CurveMath.Crossing found = near ? new CurveMath.Crossing(Math.clamp(x.t(), 0, 1), Math.clamp(x.s(), 0, 1), x.at())
+            : new CurveMath.Crossing(t, s, about);
         if (out.stream().noneMatch(o -> Math.abs(o.t() - found.t()) < 1e-9)) out.add(found);
     }
 }

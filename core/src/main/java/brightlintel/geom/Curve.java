@@ -80,7 +80,10 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
             return Math.abs(sweep) > Angles.TURN - 1e-9;
         }
 
-        /** The parameter at which a circular arc, drawn on all round, passes nearest to a point: 0..1 on the arc, else beyond its nearer end. */
+        /**
+         * The parameter at which a circular arc, drawn on all round, passes nearest to a point: 0..1 on the arc, else beyond its nearer
+         * end.
+         */
         double towards(Point p) {
             Point d = p.minus(centre);
             double angle = Math.atan2(d.dot(v) / v.dot(v), d.dot(u) / u.dot(u));

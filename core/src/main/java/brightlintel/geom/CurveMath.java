@@ -2,7 +2,10 @@ package brightlintel.geom;
 
 import java.util.OptionalDouble;
 
-/** Nearest point and crossing on exact curves: in closed form on lines and circles, else by guarded Newton's steps from a guess that the chords give. */
+/**
+ * Nearest point and crossing on exact curves: in closed form on lines and circles, else by guarded Newton's steps from a guess that the
+ * chords give.
+ */
 public final class CurveMath {
     private static final int STEPS = 24;
     private static final int TRIES = 32;

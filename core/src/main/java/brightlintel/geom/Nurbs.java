@@ -19,7 +19,8 @@ public final class Nurbs implements Curve {
      */
     public Nurbs(int degree, double[] knots, double[] weights, List<Point> controls) {
         if (degree < 1 || controls.size() <= degree || knots.length != controls.size() + degree + 1 || weights.length != controls.size())
-            throw new IllegalArgumentException("degree " + degree + ", " + knots.length + " knots, " + controls.size() + " control points do not fit");
+            throw new IllegalArgumentException("degree " + degree + ", " + knots.length + " knots, " + controls.size()
+                + " control points do not fit");
         for (int i = 1; i < knots.length; i++)
             if (!(knots[i] >= knots[i - 1])) throw new IllegalArgumentException("knot " + i + " falls");
         if (!(knots[controls.size()] > knots[degree])) throw new IllegalArgumentException("the knots have no span");
@@ -99,7 +100,8 @@ public final class Nurbs implements Curve {
     @Override public Curve part(double from, double to) {
         double lo = knots[degree], wide = knots[controls.size()] - lo;
         if (!(to > from)) throw new IllegalArgumentException("no part from " + from + " to " + to);
-        return held(lo + wide * Math.clamp(from, 0, 1)).held(lo + wide * Math.clamp(to, 0, 1)).between(lo + wide * Math.clamp(from, 0, 1), lo + wide * Math.clamp(to, 0, 1));
+        return held(lo + wide * Math.clamp(from, 0, 1)).held(lo + wide * Math.clamp(to, 0, 1))
+            .between(lo + wide * Math.clamp(from, 0, 1), lo + wide * Math.clamp(to, 0, 1));
     }
 
     private int times(double u) {

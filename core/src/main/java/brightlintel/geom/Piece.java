@@ -12,7 +12,8 @@ public record Piece(Point a, Point b, double bulge) {
     private static final double STRAIGHT = 1e-9;
 
     public Piece {
-        if (!a.isFinite() || !b.isFinite() || !Double.isFinite(bulge)) throw new IllegalArgumentException("piece " + a + " " + b + " " + bulge + " is not finite");
+        if (!a.isFinite() || !b.isFinite() || !Double.isFinite(bulge))
+            throw new IllegalArgumentException("piece " + a + " " + b + " " + bulge + " is not finite");
     }
 
     public static Piece straight(Point a, Point b) {
@@ -70,7 +71,9 @@ public record Piece(Point a, Point b, double bulge) {
         return Point.polar(a.minus(centre()).angle() + turn * along / radius() + turn * Math.PI / 2, 1);
     }
 
-    /** The inverse of {@link #at(double, double)}: x is the way along, y the offset to the left. On an arc, the nearest turn to its middle. */
+    /**
+     * The inverse of {@link #at(double, double)}: x is the way along, y the offset to the left. On an arc, the nearest turn to its middle.
+     */
     public Point unroll(Point p) {
         if (isStraight()) {
             Point d = b.minus(a).unit(), v = p.minus(a);

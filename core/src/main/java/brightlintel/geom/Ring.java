@@ -2,6 +2,7 @@ package brightlintel.geom;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A closed outline of straight and arc pieces; the last corner joins the first and is not repeated.
@@ -15,7 +16,8 @@ public record Ring(List<Point> corners, List<Double> bulges) {
     public Ring {
         corners = List.copyOf(corners);
         bulges = bulges == null || bulges.stream().allMatch(b -> Math.abs(b) < STRAIGHT) ? List.of() : List.copyOf(bulges);
-        if (corners.size() < (bulges.isEmpty() ? 3 : 2)) throw new IllegalArgumentException("a ring of " + corners.size() + " corners encloses nothing");
+        if (corners.size() < (bulges.isEmpty() ? 3 : 2))
+            throw new IllegalArgumentException("a ring of " + corners.size() + " corners encloses nothing");
         if (!bulges.isEmpty() && bulges.size() != corners.size())
             throw new IllegalArgumentException(bulges.size() + " bulges for " + corners.size() + " corners");
         for (Point p : corners) if (!p.isFinite()) throw new IllegalArgumentException("corner " + p + " is not finite");
@@ -98,7 +100,7 @@ public record Ring(List<Point> corners, List<Double> bulges) {
     }
 
     /** Every corner moved; the arcs keep their bulges. */
-    public Ring withCorners(java.util.function.UnaryOperator<Point> f) {
+    public Ring withCorners(UnaryOperator<Point> f) {
         return new Ring(corners.stream().map(f).toList(), bulges);
     }
 

@@ -10,6 +10,7 @@ package brightlintel.geom;
  * @param chordError    how far a chord may lie from its arc where an arc must become straight pieces
  * @param mitreLimit    a sharp corner is cut off where its point lies further than this many thicknesses from the node
  */
-public record Tolerances(double joinGap, double parallelAngle, double thinnestWall, double thickestWall, double chordError, double mitreLimit) {
+public record Tolerances(double joinGap, double parallelAngle, double thinnestWall, double thickestWall, double chordError,
+    double mitreLimit) {
     public static final Tolerances BUILDING = new Tolerances(0.02, Math.toRadians(0.5), 0.02, 3.0, 0.0005, 2.5);
 }

@@ -1,5 +1,6 @@
 package brightlintel.inspect;
 
+import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.TextCodes;
 import brightlintel.geom.Angles;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Figures of all entities of a kind: sums, boxes, counts. Coordinates as stored; order never matters. */
@@ -74,7 +76,8 @@ final class Digest {
                 d.put("sumVertices", sum(l.stream().flatMap(x -> rows(x.points()).stream())));
             }
             case Entity.MultiLeader _ -> {
-                List<String> t = sorted(Digest.<Entity.MultiLeader>cast(list).stream().map(x -> plain(x.raw(), true)).filter(x -> !x.isEmpty()));
+                List<String> t = sorted(Digest.<Entity.MultiLeader>cast(list).stream().map(x -> plain(x.raw(), true))
+                    .filter(x -> !x.isEmpty()));
                 d.put("stringCount", t.size());
                 d.put("strings", t.stream().limit(STRINGS).toList());
             }
@@ -127,8 +130,10 @@ final class Digest {
         List<Vec3> p = points.toList();
         if (p.isEmpty()) return null;
         List<Double> out = new ArrayList<>();
-        for (ToDoubleFunction<Vec3> f : List.<ToDoubleFunction<Vec3>>of(Vec3::x, Vec3::y, Vec3::z)) out.add(round(p.stream().mapToDouble(f).min().orElseThrow()));
-        for (ToDoubleFunction<Vec3> f : List.<ToDoubleFunction<Vec3>>of(Vec3::x, Vec3::y, Vec3::z)) out.add(round(p.stream().mapToDouble(f).max().orElseThrow()));
+        for (ToDoubleFunction<Vec3> f : List.<ToDoubleFunction<Vec3>>of(Vec3::x, Vec3::y, Vec3::z))
+            out.add(round(p.stream().mapToDouble(f).min().orElseThrow()));
+        for (ToDoubleFunction<Vec3> f : List.<ToDoubleFunction<Vec3>>of(Vec3::x, Vec3::y, Vec3::z))
+            out.add(round(p.stream().mapToDouble(f).max().orElseThrow()));
         return out;
     }
 
@@ -147,7 +152,8 @@ final class Digest {
     private static void circles(Map<String, Object> d, List<Entity.Circle> l) {
         d.put("sumRadius", total(l, Entity.Circle::radius));
         d.put("sumCentres", sum(l.stream().map(Entity.Circle::centre)));
-        d.put("bbox", box(l.stream().flatMap(e -> Stream.of(e.centre().minus(new Vec3(e.radius(), e.radius(), 0)), e.centre().plus(new Vec3(e.radius(), e.radius(), 0))))));
+        d.put("bbox", box(l.stream().flatMap(e -> Stream.of(e.centre().minus(new Vec3(e.radius(), e.radius(), 0)),
+            e.centre().plus(new Vec3(e.radius(), e.radius(), 0))))));
     }
 
     private static void arcs(Map<String, Object> d, List<Entity.Arc> l) {
@@ -155,7 +161,9 @@ final class Digest {
         d.put("sumCentres", sum(l.stream().map(Entity.Arc::centre)));
         d.put("sumSweepDeg", total(l, e -> Math.toDegrees(Angles.sweep(e.start(), e.end()))));
         d.put("totalLength", total(l, e -> e.radius() * Angles.sweep(e.start(), e.end())));
-        d.put("sumEndpoints", sum(l.stream().flatMap(e -> Stream.of(e.start(), e.end()).map(a -> e.centre().plus(new Vec3(Math.cos(a), Math.sin(a), 0).times(e.radius()))))));
+        d.put("sumEndpoints", sum(l.stream()
+            .flatMap(e -> Stream.of(e.start(), e.end())
+            .map(a -> e.centre().plus(new Vec3(Math.cos(a), Math.sin(a), 0).times(e.radius()))))));
     }
 
     private static void ellipses(Map<String, Object> d, List<Entity.Ellipse> l) {
@@ -175,7 +183,8 @@ final class Digest {
     private static void polylines(Map<String, Object> d, List<Entity.Polyline> l) {
         d.put("vertexCount", l.stream().mapToInt(Entity.Polyline::size).sum());
         d.put("closed", l.stream().filter(Entity.Polyline::closed).count());
-        d.put("bulges", l.stream().mapToLong(p -> java.util.stream.IntStream.range(0, p.size()).filter(i -> Math.abs(p.points().get(4 * i + 3)) > 1e-9).count()).sum());
+        d.put("bulges", l.stream().mapToLong(p -> IntStream.range(0, p.size()).filter(i -> Math.abs(p.points().get(4 * i + 3)) > 1e-9)
+            .count()).sum());
         if (l.getFirst().sort() != Entity.PolylineKind.LIGHT)
             d.put("kinds", tally(l.stream().map(p -> switch (p.sort()) {
                 case PLANE -> "2D";
@@ -190,7 +199,7 @@ final class Digest {
 
     private static double length(Entity.Polyline p) {
         if (p.sort() == Entity.PolylineKind.MESH || p.sort() == Entity.PolylineKind.POLYFACE) return 0;
-        List<Integer> drawn = java.util.stream.IntStream.range(0, p.size()).filter(i -> !p.frame().contains(i)).boxed().toList();
+        List<Integer> drawn = IntStream.range(0, p.size()).filter(i -> !p.frame().contains(i)).boxed().toList();
         List<Vec3> v = vertices(p);
         double sum = 0;
         for (int k = 0; k < drawn.size() - (p.closed() ? 0 : 1); k++) {
@@ -203,7 +212,7 @@ final class Digest {
         return sum;
     }
 
-    private static List<Vec3> rows(brightlintel.drawing.Doubles p) {
+    private static List<Vec3> rows(Doubles p) {
         List<Vec3> out = new ArrayList<>();
         for (int i = 0; i + 2 < p.size(); i += 3) out.add(new Vec3(p.get(i), p.get(i + 1), p.get(i + 2)));
         return out;
@@ -231,7 +240,8 @@ final class Digest {
     private static void texts(Map<String, Object> d, List<Entity.Text> l) {
         d.put("stringCount", l.size());
         d.put("strings", sorted(l.stream().map(t -> plain(t.raw(), t.sort() == Entity.TextSort.MTEXT))).stream().limit(STRINGS).toList());
-        if (l.getFirst().sort() == Entity.TextSort.ATTRIB || l.getFirst().sort() == Entity.TextSort.ATTDEF) d.put("tags", tally(l.stream().map(Entity.Text::tag)));
+        if (l.getFirst().sort() == Entity.TextSort.ATTRIB || l.getFirst().sort() == Entity.TextSort.ATTDEF)
+            d.put("tags", tally(l.stream().map(Entity.Text::tag)));
         d.put("sumHeight", total(l, Entity.Text::height));
         d.put("sumInsert", sum(l.stream().map(Entity.Text::at)));
     }
@@ -248,9 +258,12 @@ final class Digest {
     private static void dimensions(Map<String, Object> d, List<Entity.Dimension> l) {
         String[] names = {"LINEAR", "ALIGNED", "ANG2LN", "DIAMETER", "RADIUS", "ANG3PT", "ORDINATE", "7", "ARC"};
         d.put("byKind", tally(l.stream().map(x -> x.sort() < names.length ? names[x.sort()] : Integer.toString(x.sort()))));
-        d.put("measured", l.stream().map(Entity.Dimension::measured).filter(Double::isFinite).map(v -> round(v, SIX)).sorted().limit(STRINGS).toList());
-        d.put("computed", l.stream().map(Digest::computed).filter(v -> v != null && Double.isFinite(v)).map(v -> round(v, SIX)).sorted().limit(STRINGS).toList());
-        d.put("textOverrides", sorted(l.stream().map(x -> plain(x.override(), true)).filter(t -> !t.isEmpty())).stream().limit(STRINGS).toList());
+        d.put("measured", l.stream().map(Entity.Dimension::measured).filter(Double::isFinite).map(v -> round(v, SIX)).sorted()
+            .limit(STRINGS).toList());
+        d.put("computed", l.stream().map(Digest::computed).filter(v -> v != null && Double.isFinite(v)).map(v -> round(v, SIX)).sorted()
+            .limit(STRINGS).toList());
+        d.put("textOverrides", sorted(l.stream().map(x -> plain(x.override(), true)).filter(t -> !t.isEmpty())).stream().limit(STRINGS)
+            .toList());
         d.put("sumDefPoints", sum(l.stream().map(Entity.Dimension::at)));
     }
 

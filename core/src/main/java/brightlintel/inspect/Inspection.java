@@ -31,10 +31,12 @@ public final class Inspection {
         out.put("measurement", h.whole("$MEASUREMENT").orElse(null));
         out.put("extents", h.point("$EXTMIN").isPresent() && h.point("$EXTMAX").isPresent()
             ? ordered("min", point(h.point("$EXTMIN").get()), "max", point(h.point("$EXTMAX").get())) : null);
-        out.put("layers", d.layers().stream().filter(Layer::declared).sorted((a, b) -> a.name().compareTo(b.name())).map(Inspection::layer).toList());
+        out.put("layers", d.layers().stream().filter(Layer::declared).sorted((a, b) -> a.name().compareTo(b.name())).map(Inspection::layer)
+            .toList());
         out.put("blocks", d.blocks().values().stream().sorted((a, b) -> a.name().compareTo(b.name()))
             .map(b -> ordered("name", b.name(), "base", point(b.base()), "entityCounts", counts(b.entities()))).toList());
-        List<Entity> paper = d.spaces().stream().filter(s -> !(s.key() instanceof SpaceKey.Model)).flatMap(s -> s.entities().stream()).toList();
+        List<Entity> paper = d.spaces().stream().filter(s -> !(s.key() instanceof SpaceKey.Model)).flatMap(s -> s.entities().stream())
+            .toList();
         List<Entity> inBlocks = d.blocks().values().stream().flatMap(b -> b.entities().stream()).toList();
         out.put("model", space(d.space(new SpaceKey.Model()).map(Space::entities).orElse(List.of()), digest));
         out.put("paper", space(paper, digest));
@@ -54,7 +56,8 @@ public final class Inspection {
     }
 
     private static Map<String, Object> layer(Layer l) {
-        Map<String, Object> m = ordered("name", l.name(), "colorIndex", l.colour().index(), "frozen", l.frozen(), "off", l.off(), "locked", l.locked());
+        Map<String, Object> m = ordered("name", l.name(), "colorIndex", l.colour().index(), "frozen", l.frozen(), "off", l.off(), "locked",
+            l.locked());
         l.colour().rgb().ifPresent(rgb -> m.put("trueColor", String.format("#%06x", rgb)));
         return m;
     }
@@ -98,6 +101,7 @@ public final class Inspection {
 
     private static Map<String, Object> entry(Report.Entry e) {
         Diagnostic first = e.first().getFirst();
-        return ordered("code", e.code().name(), "count", e.count(), "first", ordered("at", first.at().plain(), "values", first.values().stream().map(String::valueOf).toList()));
+        return ordered("code", e.code().name(), "count", e.count(), "first",
+            ordered("at", first.at().plain(), "values", first.values().stream().map(String::valueOf).toList()));
     }
 }

@@ -27,13 +27,15 @@ final class Arcs {
         for (Wall w : walls)
             if (!w.reference().isStraight()) {
                 double turn = Math.signum(w.reference().bulge()), r = w.reference().radius();
-                for (double left : new double[] {w.left(), -w.right()}) if (r - turn * left > ON) faces.add(new Circle(w.reference().centre(), r - turn * left));
+                for (double left : new double[] {w.left(), -w.right()})
+                    if (r - turn * left > ON) faces.add(new Circle(w.reference().centre(), r - turn * left));
             }
         if (faces.isEmpty()) return ring;
         List<Point> c = ring.corners();
         int n = c.size(), begin = 0;
         // begin where no arc runs through, so that none is parted in two
-        for (int i = 0; i < n; i++) if (face(faces, c.get((i + n - 1) % n), c.get(i), tol) != face(faces, c.get(i), c.get((i + 1) % n), tol)) begin = i;
+        for (int i = 0; i < n; i++)
+            if (face(faces, c.get((i + n - 1) % n), c.get(i), tol) != face(faces, c.get(i), c.get((i + 1) % n), tol)) begin = i;
         List<Piece> out = new ArrayList<>();
         for (int i = 0; i < n; ) {
             Circle f = face(faces, c.get((begin + i) % n), c.get((begin + i + 1) % n), tol);

@@ -33,10 +33,12 @@ record Corner(Point shared, List<Point> tailA, List<Point> tailB) {
     private static Corner butt(Spoke a, Spoke b, Point node) {
         Point along = a.away().minus(b.away()).unit();
         Track cut = Track.line(node, along.left());
-        Point onA = a.leftFace().meets(cut, node.plus(along.left().times(a.left()))), onB = b.rightFace().meets(cut, node.plus(along.left().times(b.right())));
+        Point onA = a.leftFace().meets(cut, node.plus(along.left().times(a.left()))),
+            onB = b.rightFace().meets(cut, node.plus(along.left().times(b.right())));
         if (onA == null || onB == null) return null;
         if (onA.distance(onB) < 1e-9) return new Corner(onA, List.of(), List.of());
-        return onA.distance(node) < onB.distance(node) ? new Corner(onA, List.of(), List.of(onB)) : new Corner(onB, List.of(onA), List.of());
+        return onA.distance(node) < onB.distance(node) ? new Corner(onA, List.of(), List.of(onB))
+            : new Corner(onB, List.of(onA), List.of());
     }
 
     /** A sharp outer corner is cut off square to the line from the node to its point. */

@@ -7,6 +7,7 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +37,7 @@ public final class Footprints {
     }
 
     public Map<ElementId, List<Ring>> all() {
-        return java.util.Collections.unmodifiableMap(rings);
+        return Collections.unmodifiableMap(rings);
     }
 
     /** Ends that meet nothing. */

@@ -2,6 +2,8 @@ package brightlintel.joint;
 
 import brightlintel.building.Wall;
 import brightlintel.geom.Angles;
+import brightlintel.geom.Box;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Tolerances;
 import java.util.ArrayList;
@@ -15,7 +17,8 @@ final class Network {
     private static final double CORNER_ANGLE = Math.toRadians(5);
 
     /** Who runs through at a crossing: the thicker, then the longer, then by place. Never by order of drawing. */
-    static final Comparator<Wall> STRONGER = Comparator.comparingDouble((Wall w) -> -w.thickness().value()).thenComparingDouble(w -> -w.length())
+    static final Comparator<Wall> STRONGER = Comparator.comparingDouble((Wall w) -> -w.thickness().value())
+        .thenComparingDouble(w -> -w.length())
         .thenComparingDouble(w -> w.reference().a().x()).thenComparingDouble(w -> w.reference().a().y())
         .thenComparingDouble(w -> w.reference().b().x()).thenComparingDouble(w -> w.reference().b().y()).thenComparing(w -> w.id().value());
     private final Tolerances tol;
@@ -48,8 +51,8 @@ final class Network {
         return box(a).meets(box(b));
     }
 
-    private static brightlintel.geom.Box box(Wall w) {
-        return brightlintel.geom.Box.of(w.reference().points(0.05)).grown(w.thickness().value() + 0.1);
+    private static Box box(Wall w) {
+        return Box.of(w.reference().points(0.05)).grown(w.thickness().value() + 0.1);
     }
 
     /** Ways along w where both references cross well inside both: no end of one lies in the body of the other there. */
@@ -69,7 +72,7 @@ final class Network {
         return inBody(nearer, body.reference(), body.left(), body.right(), 0);
     }
 
-    private boolean inBody(Point p, brightlintel.geom.Piece piece, double left, double right, double beyond) {
+    private boolean inBody(Point p, Piece piece, double left, double right, double beyond) {
         Point u = piece.unroll(p);
         double g = tol.joinGap();
         return u.x() >= -g - beyond && u.x() <= piece.length() + g + beyond && u.y() <= left + g && u.y() >= -right - g;

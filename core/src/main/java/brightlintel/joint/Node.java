@@ -97,7 +97,8 @@ final class Node {
         for (Corner c : after) corners.add(c.shared());
         for (Point m : List.of(mean(corners), at)) {
             boolean seen = true;
-            for (int i = 0; i < corners.size(); i++) seen &= Orientation.side(corners.get(i), corners.get((i + 1) % corners.size()), m) >= 0;
+            for (int i = 0; i < corners.size(); i++)
+                seen &= Orientation.side(corners.get(i), corners.get((i + 1) % corners.size()), m) >= 0;
             if (seen) return m;
         }
         return null;

@@ -61,7 +61,8 @@ final class Overlaps {
         List<Point> p = a.corners();
         for (int i = 0; i < p.size(); i++) {
             Point s = p.get(i), d = p.get((i + 1) % p.size()).minus(s).unit();
-            if (p.stream().allMatch(q -> d.cross(q.minus(s)) >= -TOUCH) && b.corners().stream().allMatch(q -> d.cross(q.minus(s)) <= TOUCH)) return true;
+            if (p.stream().allMatch(q -> d.cross(q.minus(s)) >= -TOUCH) && b.corners().stream().allMatch(q -> d.cross(q.minus(s)) <= TOUCH))
+                return true;
         }
         return false;
     }

@@ -38,7 +38,8 @@ public final class SlabOutline {
         while (grew) {
             grew = false;
             for (Wall w : walls)
-                if (!out.contains(w.id()) && walls.stream().anyMatch(o -> out.contains(o.id()) && touch(w, o, tol))) grew |= out.add(w.id());
+                if (!out.contains(w.id()) && walls.stream().anyMatch(o -> out.contains(o.id()) && touch(w, o, tol)))
+                    grew |= out.add(w.id());
         }
         return out;
     }

@@ -16,7 +16,8 @@ record Spoke(Point from, Point away, Track leftFace, Track rightFace, double lef
     static Spoke[] through(Part p, double along) {
         Point at = p.piece.at(along), d = p.piece.direction(along);
         Track left = Track.of(p.piece, p.left()), right = Track.of(p.piece, -p.right());
-        return new Spoke[] {new Spoke(at, d, left, right, p.left(), p.right(), null), new Spoke(at, d.times(-1), right, left, p.right(), p.left(), null)};
+        return new Spoke[] {new Spoke(at, d, left, right, p.left(), p.right(), null),
+            new Spoke(at, d.times(-1), right, left, p.right(), p.left(), null)};
     }
 
     double angle() {

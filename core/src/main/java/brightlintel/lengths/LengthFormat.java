@@ -1,6 +1,7 @@
 package brightlintel.lengths;
 
 import brightlintel.building.Units;
+import java.math.BigInteger;
 import java.util.Locale;
 
 /** How lengths are written: millimetres for parts, metres for levels and positions; feet and inches to a sixteenth where chosen. */
@@ -56,11 +57,13 @@ public record LengthFormat(Units units) {
     }
 
     public String area(double squareMetres) {
-        return units == Units.METRIC ? number(squareMetres, 1) + " m²" : grouped(Math.round(squareMetres / Math.pow(LengthUnit.FOOT.metres(), 2))) + " sq ft";
+        return units == Units.METRIC ? number(squareMetres, 1) + " m²"
+            : grouped(Math.round(squareMetres / Math.pow(LengthUnit.FOOT.metres(), 2))) + " sq ft";
     }
 
     public String volume(double cubicMetres) {
-        return units == Units.METRIC ? number(cubicMetres, 2) + " m³" : groupedAt(cubicMetres / Math.pow(LengthUnit.FOOT.metres(), 3), 1) + " cu ft";
+        return units == Units.METRIC ? number(cubicMetres, 2) + " m³" : groupedAt(cubicMetres / Math.pow(LengthUnit.FOOT.metres(), 3), 1)
+            + " cu ft";
     }
 
     public static String angle(double radians) {
@@ -99,7 +102,7 @@ public record LengthFormat(Units units) {
         long feet = sixteenths / (12L * FRACTION), rest = sixteenths % (12L * FRACTION), inches = rest / FRACTION, part = rest % FRACTION;
         String fraction = "";
         if (part > 0) {
-            long g = java.math.BigInteger.valueOf(part).gcd(java.math.BigInteger.valueOf(FRACTION)).longValue();
+            long g = BigInteger.valueOf(part).gcd(BigInteger.valueOf(FRACTION)).longValue();
             fraction = (inches > 0 || feet > 0 ? " " : "") + part / g + "/" + FRACTION / g;
         }
         String in = (inches == 0 && feet == 0 && part > 0 ? "" : Long.toString(inches)) + fraction + "\"";

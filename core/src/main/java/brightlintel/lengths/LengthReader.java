@@ -16,12 +16,14 @@ public final class LengthReader {
 
     /** @return metres, or nothing where the text is no length */
     public static Optional<Double> read(String text, LengthUnit bare) {
-        String s = text.replaceAll("[\\s\\u00a0\\u202f\\u2009]+", " ").trim().replace('\u2032', '\'').replace('\u2019', '\'').replace('\u2033', '"')
+        String s = text.replaceAll("[\\s\\u00a0\\u202f\\u2009]+", " ").trim().replace('\u2032', '\'').replace('\u2019', '\'')
+            .replace('\u2033', '"')
             .replace('\u201d', '"').replace('\u2212', '-').replace("''", "\"").toLowerCase(Locale.ROOT);
         if (s.isEmpty()) return Optional.empty();
         Matcher m = METRIC.matcher(s);
         if (m.matches()) return finite(sign(m.group(1)) * number(m.group(2)) * factor(m.group(3), bare));
-        boolean marked = s.indexOf('\'') >= 0 || s.indexOf('"') >= 0 || s.indexOf('/') >= 0 || s.contains("ft") || s.contains("in") || s.contains("f");
+        boolean marked = s.indexOf('\'') >= 0 || s.indexOf('"') >= 0 || s.indexOf('/') >= 0 || s.contains("ft") || s.contains("in")
+            || s.contains("f");
         Matcher f = FEET.matcher(s);
         boolean something = f.matches() && (f.group(2) != null || f.group(3) != null || f.group(6) != null || f.group(8) != null);
         return marked && something ? feet(f, bare) : Optional.empty();

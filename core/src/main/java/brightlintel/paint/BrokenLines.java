@@ -7,8 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Cuts the chords of a stroke into the dashes of its line type, in pixels. Both ends of a stroke get a dash, as the format asks; a pattern too
- * fine to be seen, or longer than its line, is left unbroken. Chords are to come in rising order.
+ * Cuts the chords of a stroke into the dashes of its line type, in pixels. Both ends of a stroke get a dash, as the format asks; a pattern
+ * too fine to be seen, or longer than its line, is left unbroken. Chords are to come in rising order.
  */
 final class BrokenLines {
     private static final double FINEST = 4;
@@ -49,7 +49,8 @@ final class BrokenLines {
         double[] seen = seen(x0, y0, x1 - x0, y1 - y0);
         if (seen == null || !(l > 0)) return true;
         double t = start + seen[0] * l, end = start + seen[1] * l;
-        dashes(t, end, (a, b) -> out.dash(x0 + (x1 - x0) * (a - start) / l, y0 + (y1 - y0) * (a - start) / l, x0 + (x1 - x0) * (b - start) / l, y0 + (y1 - y0) * (b - start) / l));
+        dashes(t, end, (a, b) -> out.dash(x0 + (x1 - x0) * (a - start) / l, y0 + (y1 - y0) * (a - start) / l,
+            x0 + (x1 - x0) * (b - start) / l, y0 + (y1 - y0) * (b - start) / l));
         words(t, end, start, x0, y0, (x1 - x0) / l, (y1 - y0) / l);
         return true;
     }
@@ -113,8 +114,10 @@ final class BrokenLines {
                 double h = d.height() * scale;
                 if (d.text().isEmpty() || p < a || p > b || p > length || h < 4) continue;
                 double turn = Math.atan2(-uy, ux) + d.turn();
-                Affine onLine = Affine.scale(h, h).then(Affine.move(d.dx() * scale, d.dy() * scale)).then(Affine.turn(d.absolute() ? d.turn() : turn));
-                words.add(new Word(d.text(), onLine.then(Affine.scale(1, -1)).then(Affine.move(x0 + ux * (p - start), y0 + uy * (p - start))), stroke));
+                Affine onLine = Affine.scale(h, h).then(Affine.move(d.dx() * scale, d.dy() * scale))
+                    .then(Affine.turn(d.absolute() ? d.turn() : turn));
+                words.add(new Word(d.text(), onLine.then(Affine.scale(1, -1))
+                    .then(Affine.move(x0 + ux * (p - start), y0 + uy * (p - start))), stroke));
             }
     }
 

@@ -45,7 +45,8 @@ public final class Brush {
     }
 
     public void path(List<Point> points, boolean closed, double width, int colour) {
-        for (int i = 0; i + 1 < points.size() + (closed ? 1 : 0); i++) line(points.get(i), points.get((i + 1) % points.size()), width, colour);
+        for (int i = 0; i + 1 < points.size() + (closed ? 1 : 0); i++)
+            line(points.get(i), points.get((i + 1) % points.size()), width, colour);
     }
 
     /** @param pattern lengths on and off in turn */
@@ -64,7 +65,8 @@ public final class Brush {
     }
 
     public void circle(Point c, double radius, double width, int colour) {
-        List<Point> outer = arc(c, radius + width / 2, 0, 2 * Math.PI), inner = arc(c, Math.max(0, radius - width / 2), 0, 2 * Math.PI).reversed();
+        List<Point> outer = arc(c, radius + width / 2, 0, 2 * Math.PI), inner = arc(c, Math.max(0, radius - width / 2), 0, 2 * Math.PI)
+            .reversed();
         fill.rings(List.of(outer, inner), colour, 1);
     }
 

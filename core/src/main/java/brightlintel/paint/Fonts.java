@@ -53,7 +53,10 @@ public final class Fonts {
         }
     }
 
-    /** The parser works out every table that it knows at once; those that put glyphs in place of others are never asked for here, and are the longest. */
+    /**
+     * The parser works out every table that it knows at once; those that put glyphs in place of others are never asked for here, and are
+     * the longest.
+     */
     private static byte[] plain(byte[] font) {
         int tables = (font[4] & 255) << 8 | font[5] & 255;
         for (int at = 12; at < 12 + 16 * tables; at += 16)

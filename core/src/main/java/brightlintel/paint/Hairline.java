@@ -11,7 +11,8 @@ final class Hairline {
         else steep(r, minX, minY, maxX, maxY, x0, y0, x1, y1, colour, alpha);
     }
 
-    private static void flat(Raster r, int minX, int minY, int maxX, int maxY, float x0, float y0, float x1, float y1, int colour, int alpha) {
+    private static void flat(Raster r, int minX, int minY, int maxX, int maxY, float x0, float y0, float x1, float y1, int colour,
+        int alpha) {
         if (x0 > x1) {
             float t = x0;
             x0 = x1;
@@ -34,7 +35,8 @@ final class Hairline {
         }
     }
 
-    private static void steep(Raster r, int minX, int minY, int maxX, int maxY, float x0, float y0, float x1, float y1, int colour, int alpha) {
+    private static void steep(Raster r, int minX, int minY, int maxX, int maxY, float x0, float y0, float x1, float y1, int colour,
+        int alpha) {
         if (y0 > y1) {
             float t = x0;
             x0 = x1;

@@ -20,7 +20,8 @@ public final class Pictures {
         Raster r = new Raster(width, height);
         r.clear(palette.paper());
         PlanView view = PlanView.fit(extent(p, on, underlays), width, height, 40);
-        for (PlacedDrawing d : underlays) StrokePainter.paint(d, view, new StrokePainter.Look(palette, true, -1, d.underlay().fade()), r, () -> false);
+        for (PlacedDrawing d : underlays)
+            StrokePainter.paint(d, view, new StrokePainter.Look(palette, true, -1, d.underlay().fade()), r, () -> false);
         new PlanPainter(new Brush(r), palette, view).paint(PlanPainter.Model.of(p, on), Set.of());
         return r;
     }

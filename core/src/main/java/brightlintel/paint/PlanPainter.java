@@ -16,8 +16,8 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
-import brightlintel.solid.Solids;
 import brightlintel.joint.SlabOutline;
+import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -56,7 +56,8 @@ public final class PlanPainter {
         Contents c = m.project.on(m.storey);
         int faint = Palette.mix(palette.ink3(), palette.paper(), 0.45);
         m.below.all().values().forEach(list -> list.forEach(r -> brush.path(px(r.corners()), true, 1, faint)));
-        for (int pass = 0; pass < PASSES; pass++) for (StoreyElement e : c.elements()) if (pass(e) == pass) element(m, c, e, selected.contains(e.id()));
+        for (int pass = 0; pass < PASSES; pass++)
+            for (StoreyElement e : c.elements()) if (pass(e) == pass) element(m, c, e, selected.contains(e.id()));
         for (GridLine g : m.project.grid()) if (g.isOn(m.storey)) grid(g, selected.contains(g.id()));
     }
 

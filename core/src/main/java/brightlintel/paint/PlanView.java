@@ -15,7 +15,8 @@ public record PlanView(Point centre, double pxPerMetre, int width, int height) {
 
     public static PlanView fit(Box metres, int width, int height, int marginPx) {
         if (metres.isEmpty()) return new PlanView(Point.ORIGIN, 20, width, height);
-        double k = Math.min(Math.max(1, width - 2.0 * marginPx) / Math.max(metres.width(), 1e-6), Math.max(1, height - 2.0 * marginPx) / Math.max(metres.height(), 1e-6));
+        double k = Math.min(Math.max(1, width - 2.0 * marginPx) / Math.max(metres.width(), 1e-6),
+            Math.max(1, height - 2.0 * marginPx) / Math.max(metres.height(), 1e-6));
         return new PlanView(metres.centre(), Math.min(k, 2000), width, height);
     }
 

@@ -13,7 +13,8 @@ public final class Raster {
     }
 
     public Raster(int width, int height, int[] pixels) {
-        if (width <= 0 || height <= 0 || pixels.length < width * height) throw new IllegalArgumentException("picture " + width + " x " + height);
+        if (width <= 0 || height <= 0 || pixels.length < width * height)
+            throw new IllegalArgumentException("picture " + width + " x " + height);
         this.width = width;
         this.height = height;
         this.pixels = pixels;

@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 
 /**
@@ -39,7 +40,8 @@ public final class StrokePainter {
     public static boolean paint(PlacedDrawing d, PlanView view, Look look, Raster r, BooleanSupplier stop) {
         Affine toPx = d.toBuilding().then(view.toPx());
         for (int i = 0; i < d.strokes().pictures().size(); i++)
-            if (d.cleared().pictureShown(i)) Underlaid.paint(r, d.strokes().pictures().get(i).pixels(), d.strokes().pictures().get(i).map().then(toPx));
+            if (d.cleared().pictureShown(i))
+                Underlaid.paint(r, d.strokes().pictures().get(i).pixels(), d.strokes().pictures().get(i).map().then(toPx));
         fills(d, toPx, look, r);
         if (stop.getAsBoolean()) return false;
         Bins bins = new Bins(d, toPx, r, stop);
@@ -54,7 +56,10 @@ public final class StrokePainter {
         return !stop.getAsBoolean();
     }
 
-    /** Under the strokes, fainter than they are: a wash for a fill, thin lines for a pattern. Patterns too fine to be told apart become a wash. */
+    /**
+     * Under the strokes, fainter than they are: a wash for a fill, thin lines for a pattern. Patterns too fine to be told apart become a
+     * wash.
+     */
     private static void fills(PlacedDrawing d, Affine toPx, Look look, Raster r) {
         Fill fill = new Fill(r);
         for (int n = 0; n < d.strokes().fills().size(); n++) {
@@ -69,8 +74,10 @@ public final class StrokePainter {
             } else
                 for (int i = 0; i + 3 < f.lines().length; i += 4) {
                     Point a = toPx.apply(f.lines()[i], f.lines()[i + 1]), b = toPx.apply(f.lines()[i + 2], f.lines()[i + 3]);
-                    if (Math.max(a.x(), b.x()) < 0 || Math.min(a.x(), b.x()) > r.width || Math.max(a.y(), b.y()) < 0 || Math.min(a.y(), b.y()) > r.height) continue;
-                    if (a.distance(b) < 20_000) Hairline.paint(r, 0, 0, r.width, r.height, (float) a.x(), (float) a.y(), (float) b.x(), (float) b.y(), ink, 120);
+                    if (Math.max(a.x(), b.x()) < 0 || Math.min(a.x(), b.x()) > r.width || Math.max(a.y(), b.y()) < 0
+                        || Math.min(a.y(), b.y()) > r.height) continue;
+                    if (a.distance(b) < 20_000)
+                        Hairline.paint(r, 0, 0, r.width, r.height, (float) a.x(), (float) a.y(), (float) b.x(), (float) b.y(), ink, 120);
                 }
         }
     }
@@ -127,7 +134,8 @@ public final class StrokePainter {
             Affine m = t.map().then(toPx);
             double size = m.meanScale();
             Point at = m.apply(0, 0);
-            if (size < SMALLEST_TEXT || size > 4000 || at.x() < -4000 || at.y() < -4000 || at.x() > r.width + 4000 || at.y() > r.height + 4000) continue;
+            if (size < SMALLEST_TEXT || size > 4000 || at.x() < -4000 || at.y() < -4000 || at.x() > r.width + 4000
+                || at.y() > r.height + 4000) continue;
             text(brush, t, m, ink(t.colour(), t.layer(), look));
         }
     }
@@ -136,7 +144,8 @@ public final class StrokePainter {
     private static void words(List<BrokenLines.Word> words, int[] ink, Raster r) {
         Brush brush = new Brush(r);
         for (BrokenLines.Word w : words)
-            if (ink[w.stroke()] >= 0) brush.text(w.text(), Affine.scale(1 / CAPITALS, 1 / CAPITALS).then(w.map()), Fonts.Weight.REGULAR, ink[w.stroke()]);
+            if (ink[w.stroke()] >= 0)
+                brush.text(w.text(), Affine.scale(1 / CAPITALS, 1 / CAPITALS).then(w.map()), Fonts.Weight.REGULAR, ink[w.stroke()]);
     }
 
     /** Stored heights are those of capitals. */
@@ -144,7 +153,8 @@ public final class StrokePainter {
         String[] lines = t.plain().split("\n");
         double size = 1 / CAPITALS;
         for (int i = 0; i < lines.length; i++) {
-            double plain = brush.textWidth(lines[i], size, Fonts.Weight.REGULAR), factor = t.fits() > 0 && plain > 0 ? t.fits() / plain : t.widthFactor();
+            double plain = brush.textWidth(lines[i], size, Fonts.Weight.REGULAR), factor = t.fits() > 0 && plain > 0
+                ? t.fits() / plain : t.widthFactor();
             double width = plain * factor;
             double x = switch (t.across()) {
                 case LEFT, STRETCHED -> 0;
@@ -212,18 +222,24 @@ public final class StrokePainter {
             }
         }
 
-        /** Takes parts of a chord and keeps what lies within the shown stretches of its stroke. Chords part lines and arcs evenly, but not splines. */
-        private BrokenLines.Sink cut(Strokes s, double[] stretches, int chord, Affine m, double x0, double y0, double x1, double y1, Raster r) {
+        /**
+         * Takes parts of a chord and keeps what lies within the shown stretches of its stroke. Chords part lines and arcs evenly, but not
+         * splines.
+         */
+        private BrokenLines.Sink cut(Strokes s, double[] stretches, int chord, Affine m, double x0, double y0, double x1, double y1,
+            Raster r) {
             int stroke = s.strokeOf(chord), first = s.firstChord(stroke), n = s.firstChord(stroke + 1) - first;
             if (s.curveOf(stroke) instanceof Nurbs spline) {
-                if (cutSplines.add(stroke)) for (int k = 0; k < stretches.length; k += 2) sampled(spline, stretches[k], stretches[k + 1], n, m, r, stroke);
+                if (cutSplines.add(stroke))
+                    for (int k = 0; k < stretches.length; k += 2) sampled(spline, stretches[k], stretches[k + 1], n, m, r, stroke);
                 return (_, _, _, _) -> { };
             }
             double dx = x1 - x0, dy = y1 - y0, l2 = dx * dx + dy * dy;
             return (ax, ay, bx, by) -> {
                 double from = l2 > 0 ? ((ax - x0) * dx + (ay - y0) * dy) / l2 : 0, to = l2 > 0 ? ((bx - x0) * dx + (by - y0) * dy) / l2 : 1;
                 for (int k = 0; k < stretches.length; k += 2) {
-                    double lo = Math.max(from, stretches[k] * n - (chord - first)), hi = Math.min(to, stretches[k + 1] * n - (chord - first));
+                    double lo = Math.max(from, stretches[k] * n - (chord - first)),
+                        hi = Math.min(to, stretches[k + 1] * n - (chord - first));
                     if (lo < hi) keep(r, x0 + dx * lo, y0 + dy * lo, x0 + dx * hi, y0 + dy * hi, stroke);
                 }
             };
@@ -265,10 +281,12 @@ public final class StrokePainter {
             return across * down;
         }
 
-        private void visit(int i, java.util.function.IntConsumer square) {
+        private void visit(int i, IntConsumer square) {
             float x0 = px[4 * i], y0 = px[4 * i + 1], x1 = px[4 * i + 2], y1 = px[4 * i + 3];
-            int cx0 = Math.clamp((int) (Math.min(x0, x1) - 1) / SQUARE, 0, across - 1), cx1 = Math.clamp((int) (Math.max(x0, x1) + 1) / SQUARE, 0, across - 1);
-            int cy0 = Math.clamp((int) (Math.min(y0, y1) - 1) / SQUARE, 0, down - 1), cy1 = Math.clamp((int) (Math.max(y0, y1) + 1) / SQUARE, 0, down - 1);
+            int cx0 = Math.clamp((int) (Math.min(x0, x1) - 1) / SQUARE, 0, across - 1),
+                cx1 = Math.clamp((int) (Math.max(x0, x1) + 1) / SQUARE, 0, across - 1);
+            int cy0 = Math.clamp((int) (Math.min(y0, y1) - 1) / SQUARE, 0, down - 1),
+                cy1 = Math.clamp((int) (Math.max(y0, y1) + 1) / SQUARE, 0, down - 1);
             boolean small = cx0 == cx1 || cy0 == cy1;
             for (int y = cy0; y <= cy1; y++)
                 for (int x = cx0; x <= cx1; x++) if (small || passes(x0, y0, x1, y1, x, y)) square.accept(y * across + x);
@@ -281,11 +299,13 @@ public final class StrokePainter {
         }
 
         void paint(int square, Raster r, int[] ink, Palette p) {
-            int x0 = square % across * SQUARE, y0 = square / across * SQUARE, x1 = Math.min(r.width, x0 + SQUARE), y1 = Math.min(r.height, y0 + SQUARE);
+            int x0 = square % across * SQUARE, y0 = square / across * SQUARE, x1 = Math.min(r.width, x0 + SQUARE),
+                y1 = Math.min(r.height, y0 + SQUARE);
             for (int e = first[square]; e < first[square + 1]; e++) {
                 int i = entries[e], colour = ink[stroke[i]];
                 if (colour < 0) continue;
-                float ax = px[4 * i], ay = px[4 * i + 1], bx = px[4 * i + 2], by = px[4 * i + 3], length = Math.abs(bx - ax) + Math.abs(by - ay);
+                float ax = px[4 * i], ay = px[4 * i + 1], bx = px[4 * i + 2], by = px[4 * i + 3],
+                    length = Math.abs(bx - ax) + Math.abs(by - ay);
                 if (length < DOT) {
                     int x = (int) ax, y = (int) ay;
                     if (ax >= x0 && ay >= y0 && x < x1 && y < y1) r.blend(y * r.width + x, colour, (int) (length * 256));

@@ -21,8 +21,8 @@ import java.util.Optional;
 import java.util.function.IntConsumer;
 
 /**
- * A drawing in its place, cleared. Queries come in metres and are taken into the strokes' own units: unit, turn and datum change a map, not a
- * million strokes.
+ * A drawing in its place, cleared. Queries come in metres and are taken into the strokes' own units: unit, turn and datum change a map, not
+ * a million strokes.
  */
 public final class PlacedDrawing {
     private final Underlay underlay;
@@ -53,7 +53,8 @@ public final class PlacedDrawing {
         PlacedDrawing out = new PlacedDrawing(u, strokes, finder, same ? cleared : Cleared.of(u, strokes, finder));
         // moved, scaled or mirrored along its axes, an upright box stays the box of the same strokes
         if (same && u.placement().turn().value().equals(underlay.placement().turn().value()))
-            out.extent = extentIfKnown().map(e -> new Extent(e.main().mapped(toFile.then(out.toBuilding)), e.strays(), e.strokes())).orElse(null);
+            out.extent = extentIfKnown().map(e -> new Extent(e.main().mapped(toFile.then(out.toBuilding)), e.strays(), e.strokes()))
+                .orElse(null);
         return out;
     }
 
@@ -130,7 +131,8 @@ public final class PlacedDrawing {
         });
         nearest.entrySet().removeIf(e -> {
             if (!cleared.strokeCut(e.getKey())) return false;
-            e.setValue(shownCurves(e.getKey()).stream().mapToDouble(c -> c.at(CurveMath.nearest(c, at)).distance(at)).min().orElse(Double.POSITIVE_INFINITY));
+            e.setValue(shownCurves(e.getKey()).stream().mapToDouble(c -> c.at(CurveMath.nearest(c, at)).distance(at)).min()
+                .orElse(Double.POSITIVE_INFINITY));
             return e.getValue() > radius;
         });
         return nearest.keySet().stream().sorted(Comparator.comparingDouble((Integer s) -> nearest.get(s)).thenComparing(s -> s)).toList();

@@ -23,8 +23,8 @@ public interface Beside {
     }
 
     /**
-     * Files in the folder of a drawing and below: where the path leads, else under its bare name. Links and ".." are followed first, and what
-     * then lies outside is not touched.
+     * Files in the folder of a drawing and below: where the path leads, else under its bare name. Links and ".." are followed first, and
+     * what then lies outside is not touched.
      */
     static Beside of(Path drawing) {
         Path folder = drawing.toAbsolutePath().getParent();

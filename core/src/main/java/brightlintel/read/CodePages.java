@@ -10,7 +10,8 @@ import java.util.Map;
 
 /** Names of code pages as headers write them. */
 public final class CodePages {
-    private static final Map<String, String> NAMES = Map.of("ansi_932", "windows-31j", "ansi_936", "GBK", "ansi_949", "x-windows-949", "ansi_950", "Big5",
+    private static final Map<String, String> NAMES = Map.of("ansi_932", "windows-31j", "ansi_936", "GBK", "ansi_949", "x-windows-949",
+        "ansi_950", "Big5",
         "ascii", "US-ASCII", "dos437", "IBM437", "dos850", "IBM850", "dos852", "IBM852", "dos866", "IBM866", "utf-8", "UTF-8");
 
     private CodePages() { }
@@ -24,7 +25,8 @@ public final class CodePages {
         try {
             return charset.newDecoder().decode(ByteBuffer.wrap(bytes, from, n)).toString();
         } catch (CharacterCodingException e) {
-            return new String(bytes, from, n, charset == StandardCharsets.UTF_8 ? Charset.forName("windows-1252") : StandardCharsets.ISO_8859_1);
+            return new String(bytes, from, n, charset == StandardCharsets.UTF_8 ? Charset.forName("windows-1252")
+                : StandardCharsets.ISO_8859_1);
         }
     }
 
@@ -38,9 +40,12 @@ public final class CodePages {
         }
     }
 
-    private static final String[] NUMBERED = {"", "US-ASCII", "ISO-8859-1", "ISO-8859-2", "ISO-8859-3", "ISO-8859-4", "ISO-8859-5", "ISO-8859-6", "ISO-8859-7", "ISO-8859-8",
-        "ISO-8859-9", "IBM437", "IBM850", "IBM852", "IBM855", "IBM857", "IBM860", "IBM861", "IBM863", "IBM864", "IBM865", "IBM869", "windows-31j", "x-MacRoman", "Big5",
-        "x-windows-949", "x-Johab", "IBM866", "windows-1250", "windows-1251", "windows-1252", "GBK", "windows-1253", "windows-1254", "windows-1255", "windows-1256",
+    private static final String[] NUMBERED = {"", "US-ASCII", "ISO-8859-1", "ISO-8859-2", "ISO-8859-3", "ISO-8859-4", "ISO-8859-5",
+        "ISO-8859-6", "ISO-8859-7", "ISO-8859-8",
+        "ISO-8859-9", "IBM437", "IBM850", "IBM852", "IBM855", "IBM857", "IBM860", "IBM861", "IBM863", "IBM864", "IBM865", "IBM869",
+        "windows-31j", "x-MacRoman", "Big5",
+        "x-windows-949", "x-Johab", "IBM866", "windows-1250", "windows-1251", "windows-1252", "GBK", "windows-1253", "windows-1254",
+        "windows-1255", "windows-1256",
         "windows-1257", "windows-874", "windows-31j", "GBK", "x-windows-949", "Big5", "x-Johab", "UTF-16LE", "windows-1258"};
 
     /** By the number that the bit-packed format gives code pages. */

@@ -1,9 +1,9 @@
 package brightlintel.read;
 
-import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.read.dwg.DwgReader;
 import brightlintel.read.dxf.DxfReader;
 import java.io.IOException;

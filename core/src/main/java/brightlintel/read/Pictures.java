@@ -27,7 +27,8 @@ final class Pictures {
                 int step = (int) Math.ceil(Math.sqrt((double) reader.getWidth(0) * reader.getHeight(0) / MOST_PIXELS));
                 if (step > 1) p.setSourceSubsampling(step, step, 0, 0);
                 BufferedImage image = reader.read(0, p);
-                return new Pixels(image.getWidth(), image.getHeight(), image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
+                return new Pixels(image.getWidth(), image.getHeight(),
+                    image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
             } finally {
                 reader.dispose();
             }

@@ -1,6 +1,5 @@
 package brightlintel.read;
 
-import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Block;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Companions;
@@ -10,6 +9,7 @@ import brightlintel.drawing.Location;
 import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import java.io.IOException;

@@ -40,7 +40,8 @@ public final class Sniffer {
         for (; i + 1 < lines.length; i += 2) {
             String code = lines[i].trim(), value = lines[i + 1].trim();
             if (code.equals("999")) continue;
-            return code.equals("0") && (value.equals("SECTION") || value.equals("EOF")) || code.matches("-?\\d{1,4}") && text.contains("SECTION");
+            return code.equals("0") && (value.equals("SECTION") || value.equals("EOF")) || code.matches("-?\\d{1,4}")
+                && text.contains("SECTION");
         }
         return false;
     }

@@ -26,8 +26,8 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * Reads each file once, for all its spaces, and keeps what came of it as long as there is room. Two who want the same at once get the same. Safe to
- * use from several threads.
+ * Reads each file once, for all its spaces, and keeps what came of it as long as there is room. Two who want the same at once get the same.
+ * Safe to use from several threads.
  */
 public final class DrawingShelf {
     /** Of the memory that there is. What is on the board is held by the board as well. */
@@ -64,8 +64,8 @@ public final class DrawingShelf {
     }
 
     /**
-     * Takes a file from outside: its bytes first, then reads what was taken, so that a file that changes meanwhile is one or the other and not a bit of
-     * both. Nothing is kept of a file that is refused.
+     * Takes a file from outside: its bytes first, then reads what was taken, so that a file that changes meanwhile is one or the other and
+     * not a bit of both. Nothing is kept of a file that is refused.
      */
     public Shelved take(Path file, Progress progress) throws IOException {
         DrawingReader.check(file, ReadLimits.DEFAULT);
@@ -73,7 +73,8 @@ public final class DrawingShelf {
         try {
             Beside beside = Beside.of(file);
             RawDrawing d = DrawingReader.read(taken.path(), file, beside, ReadLimits.DEFAULT, progress);
-            for (External e : d.companions().files()) if (!originals.has(e.sha256())) originals.keep(beside.find(e.path()).file(), e.sha256());
+            for (External e : d.companions().files())
+                if (!originals.has(e.sha256())) originals.keep(beside.find(e.path()).file(), e.sha256());
             originals.keepBeside(d.sha256(), d.companions().files());
             files.put(d.sha256(), d, weight(d.sha256()));
             return flattened(d, new SpaceKey.Model(), progress);

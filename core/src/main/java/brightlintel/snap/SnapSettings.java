@@ -7,7 +7,8 @@ import java.util.Set;
 
 /** @param order kinds that win come first; a kind that is off keeps its place */
 public record SnapSettings(List<SnapKind> order, Set<SnapKind> on, Set<SnapSource> sources, double step) {
-    public static final SnapSettings USUAL = new SnapSettings(List.of(SnapKind.values()), EnumSet.complementOf(EnumSet.of(SnapKind.EVEN_STEP)),
+    public static final SnapSettings USUAL = new SnapSettings(List.of(SnapKind.values()),
+        EnumSet.complementOf(EnumSet.of(SnapKind.EVEN_STEP)),
         EnumSet.allOf(SnapSource.class), 0.1);
 
     public SnapSettings {

@@ -70,7 +70,8 @@ public final class Snapper {
         }
 
         private void offer(SnapKind kind, SnapSource source, Point at, List<Snap.Hit> hits) {
-            if (settings.on().contains(kind) && at.isFinite() && at.distance(pointer) <= radius) found.add(new Snap(kind, source, at, hits));
+            if (settings.on().contains(kind) && at.isFinite() && at.distance(pointer) <= radius)
+                found.add(new Snap(kind, source, at, hits));
         }
 
         void drawing(PlacedDrawing d) {
@@ -84,7 +85,8 @@ public final class Snapper {
                     along(c, SnapSource.DRAWING, List.of(new Snap.Hit(d, s)));
                 }
             for (int s : d.arcsCentredNear(pointer, radius))
-                if (d.curve(s) instanceof Curve.EllipticArc a) offer(SnapKind.CENTRE, SnapSource.DRAWING, a.centre(), List.of(new Snap.Hit(d, s)));
+                if (d.curve(s) instanceof Curve.EllipticArc a)
+                    offer(SnapKind.CENTRE, SnapSource.DRAWING, a.centre(), List.of(new Snap.Hit(d, s)));
             if (!settings.on().contains(SnapKind.CROSSING)) return;
             for (int i = 0; i < Math.min(CROSSED, curves.size()); i++)
                 for (int k = 0; k < i; k++) crossing(d, of.get(i), curves.get(i), of.get(k), curves.get(k));
@@ -116,7 +118,8 @@ public final class Snapper {
                 offer(SnapKind.ON_STROKE, SnapSource.GRID, nearestOn(near.get(i)), List.of());
                 for (int k = 0; k < i; k++) {
                     Curve a = near.get(i).curve(), b = near.get(k).curve();
-                    for (CurveMath.Crossing x : Crossings.near(a, b, pointer)) offer(SnapKind.GRID_CROSSING, SnapSource.GRID, x.at(), List.of());
+                    for (CurveMath.Crossing x : Crossings.near(a, b, pointer))
+                        offer(SnapKind.GRID_CROSSING, SnapSource.GRID, x.at(), List.of());
                 }
             }
         }
@@ -141,7 +144,10 @@ public final class Snapper {
             }
         }
 
-        /** Nearness counts first, the order of kinds second: a crossing under the pointer beats an end at the rim of the ring. Lines come after points. */
+        /**
+         * Nearness counts first, the order of kinds second: a crossing under the pointer beats an end at the rim of the ring. Lines come
+         * after points.
+         */
         private double rank(Snap s) {
             double kind = PER_KIND * settings.order().indexOf(s.kind());
             double line = s.kind() == SnapKind.ON_STROKE ? 1 : s.kind() == SnapKind.EVEN_STEP ? 2 : 0;

@@ -58,7 +58,8 @@ final class Facets {
     void face(List<Point> outline, List<List<Point>> holes, ToDoubleFunction<Point> z, boolean up) {
         Geometry parts;
         try {
-            parts = PolygonTriangulator.triangulate(FACTORY.createPolygon(ring(outline), holes.stream().map(Facets::ring).toArray(LinearRing[]::new)));
+            parts = PolygonTriangulator.triangulate(FACTORY.createPolygon(ring(outline), holes.stream().map(Facets::ring)
+                .toArray(LinearRing[]::new)));
         } catch (RuntimeException bad) {
             // an outline that crosses itself has no inside to fill; its upright faces and edges still show it
             return;

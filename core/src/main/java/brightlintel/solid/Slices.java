@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.TreeSet;
 
 /**
- * A wall's ground parted across at the jambs of its openings. Worked in the unrolled plane (x along the wall, y to its left), so that curved
- * walls are cut by radii with the same code.
+ * A wall's ground parted across at the jambs of its openings. Worked in the unrolled plane (x along the wall, y to its left), so that
+ * curved walls are cut by radii with the same code.
  */
 final class Slices {
     private static final double THIN = 1e-6;
@@ -78,7 +78,8 @@ final class Slices {
     /** Cubic metres of a slice; a sloping top is taken where the slice's ground has its middle. */
     static double volume(Slice s, Wall w, TopLine top) {
         if (s.outline.size() < 3) return 0;
-        double area = new Ring(s.outline.stream().map(p -> w.reference().at(p.x(), p.y())).toList()).area(), middle = middle(s.outline), sum = 0;
+        double area = new Ring(s.outline.stream().map(p -> w.reference().at(p.x(), p.y())).toList()).area(), middle = middle(s.outline),
+            sum = 0;
         for (Span z : s.solid) sum += area * (z.top(top, middle) - z.bottom);
         return sum;
     }

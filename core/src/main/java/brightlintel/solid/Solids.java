@@ -1,15 +1,15 @@
 package brightlintel.solid;
 
 import brightlintel.building.Contents;
-import brightlintel.geom.Angles;
-import brightlintel.building.TopLine;
-import brightlintel.building.StoreyElement;
 import brightlintel.building.Heights;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Slab;
+import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
+import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
+import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
@@ -54,7 +54,8 @@ public final class Solids {
         for (Ring r : rings) {
             List<Slices.Slice> slices = Slices.of(w, r, openings, top);
             for (int i = 0; i < slices.size(); i++)
-                new WallFaces(w, base, top, f).slice(slices.get(i), i > 0 ? slices.get(i - 1) : null, i + 1 < slices.size() ? slices.get(i + 1) : null);
+                new WallFaces(w, base, top, f).slice(slices.get(i), i > 0 ? slices.get(i - 1) : null, i + 1 < slices.size()
+                    ? slices.get(i + 1) : null);
         }
         return new Body(w.id(), on, Body.Matter.WALL, f.triangles(), f.edges());
     }

@@ -138,11 +138,13 @@ final class Mending {
     private Slab slab(Slab s, Set<ElementId> walls, Set<LevelId> levels) {
         Slab out = stands(s.top(), levels, "slab", s.id()) ? s : s.withTop(new Stand.OnFloor(s.top().offset()));
         if (s.follows().isEmpty() || walls.containsAll(s.follows().get())) return out;
-        lost("slab", s.id().value(), "wall", s.follows().get().stream().filter(f -> !walls.contains(f)).map(ElementId::value).sorted().findFirst().orElse(""));
+        lost("slab", s.id().value(), "wall", s.follows().get().stream().filter(f -> !walls.contains(f)).map(ElementId::value).sorted()
+            .findFirst().orElse(""));
         return out.following(Optional.empty());
     }
 
     private boolean stands(Stand s, Set<LevelId> levels, String what, ElementId id) {
-        return !(s instanceof Stand.OnLevel(LevelId l, double _)) || levels.contains(l) || lost(what, id.value(), "level", ((Stand.OnLevel) s).level().value());
+        return !(s instanceof Stand.OnLevel(LevelId l, double _)) || levels.contains(l)
+            || lost(what, id.value(), "level", ((Stand.OnLevel) s).level().value());
     }
 }

@@ -12,8 +12,9 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Takes a document of an earlier version to the present one, a version at a time, as a tree: what the values were called and how they lay together
- * then is written here and nowhere else. A step asks nothing of what it does not change, so that a damaged place stays where the next stage finds it.
+ * Takes a document of an earlier version to the present one, a version at a time, as a tree: what the values were called and how they lay
+ * together then is written here and nowhere else. A step asks nothing of what it does not change, so that a damaged place stays where the
+ * next stage finds it.
  */
 final class Migrations {
     /** From version n + 1 to n + 2. */
@@ -29,14 +30,15 @@ final class Migrations {
     }
 
     /**
-     * Elements of a storey in one list; what walls and slabs stand on and end at said by levels; outlines by corners and bulges; evidence as values;
-     * the whole curve of a stroke that something stands on.
+     * Elements of a storey in one list; what walls and slabs stand on and end at said by levels; outlines by corners and bulges; evidence
+     * as values; the whole curve of a stroke that something stands on.
      */
     private static void toVersion2(ObjectNode p) {
         everywhere(p, Migrations::evidence);
         for (JsonNode u : p.path("underlays")) rename(u, "cutOut", Migrations::ring);
         if (p.get("contents") instanceof ObjectNode all)
-            for (String storey : List.copyOf(all.propertyNames())) if (all.get(storey) instanceof ObjectNode c) all.set(storey, elements(c));
+            for (String storey : List.copyOf(all.propertyNames()))
+                if (all.get(storey) instanceof ObjectNode c) all.set(storey, elements(c));
         for (JsonNode g : p.path("grid")) supports(g);
         for (String list : List.of("levels", "verdicts")) if (!p.has(list)) p.putArray(list);
     }
@@ -117,7 +119,8 @@ final class Migrations {
         String[] sides = sentence.split(" = ");
         Optional<Double> drawn = LengthReader.read(sides[0], LengthUnit.METRE);
         Optional<Double> truth = sides.length == 2 ? LengthReader.read(sides[1], LengthUnit.METRE) : Optional.empty();
-        if (drawn.isPresent() && truth.isPresent()) return n.objectNode().put("is", "known-length").put("drawn", drawn.get()).put("truth", truth.get());
+        if (drawn.isPresent() && truth.isPresent())
+            return n.objectNode().put("is", "known-length").put("drawn", drawn.get()).put("truth", truth.get());
         return n.objectNode().put("is", "note").put("text", sentence);
     }
 
@@ -137,7 +140,8 @@ final class Migrations {
         ArrayNode out = why.arrayNode();
         for (JsonNode e : all) {
             String text = e.path("text").asString("");
-            if (text.equals("header")) out.addObject().put("is", "header-unit").set("metresPerUnit", given.path("value").path("metresPerUnitX"));
+            if (text.equals("header"))
+                out.addObject().put("is", "header-unit").set("metresPerUnit", given.path("value").path("metresPerUnitX"));
             else if (text.equals("across")) out.addObject().put("is", "read-across").set("thickness", given.path("value"));
             else out.add(e);
         }

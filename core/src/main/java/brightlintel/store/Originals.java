@@ -102,7 +102,8 @@ public final class Originals {
     public Map<String, Path> beside(String sha256) throws IOException {
         Path notes = folder.resolve(path(sha256).getFileName() + ".beside");
         Map<String, Path> out = new HashMap<>();
-        if (Files.exists(notes)) for (String line : Files.readAllLines(notes)) out.put(line.substring(HASH + 1), path(line.substring(0, HASH)));
+        if (Files.exists(notes))
+            for (String line : Files.readAllLines(notes)) out.put(line.substring(HASH + 1), path(line.substring(0, HASH)));
         return out;
     }
 

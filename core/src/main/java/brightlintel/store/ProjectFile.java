@@ -89,7 +89,8 @@ public final class ProjectFile {
             noteCompanions(o.project(), into);
             return o;
         } catch (ZipException e) {
-            throw new NotOpened(looksLikeZip(file) ? NotOpened.Why.DAMAGED : NotOpened.Why.NOT_A_PROJECT, e, file.getFileName(), e.getMessage());
+            throw new NotOpened(looksLikeZip(file) ? NotOpened.Why.DAMAGED : NotOpened.Why.NOT_A_PROJECT, e, file.getFileName(),
+                e.getMessage());
         }
     }
 
@@ -121,7 +122,8 @@ public final class ProjectFile {
                 throw new NotOpened(NotOpened.Why.NEWER, null, file.getFileName(), head.version(), head.writtenBy());
             return ProjectJson.read(head, groundName);
         } catch (JacksonException | IllegalArgumentException e) {
-            throw new NotOpened(NotOpened.Why.DAMAGED, e, file.getFileName(), String.valueOf(e.getMessage()).lines().findFirst().orElse(""));
+            throw new NotOpened(NotOpened.Why.DAMAGED, e, file.getFileName(), String.valueOf(e.getMessage()).lines().findFirst()
+                .orElse(""));
         }
     }
 

@@ -60,7 +60,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class ProjectJson {
     static final String FORMAT = "bright-lintel-project";
     /** What a project is written as. */
-    static final Set<String> NAMES = Arrays.stream(Project.class.getRecordComponents()).map(c -> c.getName()).collect(Collectors.toUnmodifiableSet());
+    static final Set<String> NAMES = Arrays.stream(Project.class.getRecordComponents()).map(c -> c.getName())
+        .collect(Collectors.toUnmodifiableSet());
 
     /** What stands in project.json. */
     record Document(String format, int version, String writtenBy, Project project) { }
@@ -135,7 +136,8 @@ final class ProjectJson {
         return w;
     }
 
-    private static final List<Class<?>> SEALED = List.of(Why.class, Evidence.class, Custody.class, SpaceKey.class, Stand.class, Top.class, Provenance.Way.class,
+    private static final List<Class<?>> SEALED = List.of(Why.class, Evidence.class, Custody.class, SpaceKey.class, Stand.class, Top.class,
+        Provenance.Way.class,
         Opening.Filling.class, StoreyElement.class, DrawnRef.class, Curve.class, Cast.Part.class, Repair.class);
 
     static final JsonMapper MAPPER = mapper();
@@ -197,7 +199,8 @@ final class ProjectJson {
             .addMixIn(Ring.class, RingMix.class)
             .addModule(keys);
         for (Class<?> c : SEALED) b.addMixIn(c, IsMix.class);
-        for (Class<?> c : List.of(ElementId.class, StoreyId.class, FileId.class, UnderlayId.class, LevelId.class)) b.addMixIn(c, IdMix.class);
+        for (Class<?> c : List.of(ElementId.class, StoreyId.class, FileId.class, UnderlayId.class, LevelId.class))
+            b.addMixIn(c, IdMix.class);
         words().forEach((c, word) -> b.registerSubtypes(new NamedType(c, word)));
         return b.build();
     }

@@ -55,7 +55,8 @@ final class ProjectReader {
         for (String name : p.propertyNames()) if (!ProjectJson.NAMES.contains(name)) say(Remark.Kind.UNKNOWN_NAME, name, "/project");
         return new Draft(p.path("id").asString(Ids.fresh()), p.path("name").asString(""), one(p, "units", Units.class, Units.METRIC),
             one(p, "site", Site.class, Site.UNKNOWN), list(p, "sources", Source.class), list(p, "underlays", Underlay.class),
-            list(p, "storeys", Storey.class), list(p, "levels", Level.class), list(p, "grid", GridLine.class), contents, list(p, "verdicts", Verdict.class));
+            list(p, "storeys", Storey.class), list(p, "levels", Level.class), list(p, "grid", GridLine.class), contents,
+            list(p, "verdicts", Verdict.class));
     }
 
     private <T> T one(JsonNode in, String name, Class<T> type, T usual) {

@@ -2,7 +2,9 @@ package brightlintel.store;
 
 import java.util.List;
 
-/** What was found wrong or unknown in a project that was opened all the same, and what was done about it. @param values names, ids, numbers */
+/**
+ * What was found wrong or unknown in a project that was opened all the same, and what was done about it. @param values names, ids, numbers
+ */
 public record Remark(Kind kind, List<Object> values) {
     public enum Kind {
         /** A name that this version does not know: left out. */

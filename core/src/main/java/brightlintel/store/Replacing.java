@@ -22,7 +22,8 @@ public final class Replacing {
 
     /** @throws IOException where it cannot be written: then nothing was changed, and nothing is left beside it */
     public static void write(Path file, Content content) throws IOException {
-        Path target = file.toAbsolutePath(), fresh = target.resolveSibling("." + target.getFileName() + "." + ProcessHandle.current().pid() + ".new");
+        Path target = file.toAbsolutePath(),
+            fresh = target.resolveSibling("." + target.getFileName() + "." + ProcessHandle.current().pid() + ".new");
         try {
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(fresh))) {
                 content.write(out);

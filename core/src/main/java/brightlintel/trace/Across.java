@@ -14,10 +14,12 @@ import java.util.List;
 /**
  * Thickness by crossing a drawn wall: pairs of strokes crossed that run alike, the likeliest faces first.
  *
- * <p>The click line often crosses more than the wall: glazing in it, plaster and insulation along it, its axis, a dimension beside it, the next wall.
- * Faces are drawn on one layer. Of one layer, a pair is sound if all that was crossed between its strokes belongs into a wall: lies close to a face as
- * finishes do, or is matched by its mirror image about the pair's middle as glazing and axes are. A sound pair within another is a part of that wall;
- * of those that are left the thinnest comes first. Then come all others, so that the user can step on to whatever was meant.
+ * <p>The click line often crosses more than the wall: glazing in it, plaster and insulation along it, its axis, a dimension beside it, the
+ * next wall.
+ * Faces are drawn on one layer. Of one layer, a pair is sound if all that was crossed between its strokes belongs into a wall: lies close
+ * to a face as finishes do, or is matched by its mirror image about the pair's middle as glazing and axes are. A sound pair within another
+ * is a part of that wall; of those that are left the thinnest comes first. Then come all others, so that the user can step on to whatever
+ * was meant.
  */
 public final class Across {
     private static final double ALIKE = Math.toRadians(3);
@@ -58,7 +60,8 @@ public final class Across {
         for (PlacedDrawing d : drawings) all.addAll(pairs(cuts(a, b, d), d, tol));
         all.sort(Comparator.comparingInt(Ranked::rank).thenComparingDouble(r -> r.reading.thickness));
         List<Reading> different = new ArrayList<>();
-        for (Ranked r : all) if (different.stream().noneMatch(x -> Math.abs(x.thickness - r.reading.thickness) < SAME)) different.add(r.reading);
+        for (Ranked r : all)
+            if (different.stream().noneMatch(x -> Math.abs(x.thickness - r.reading.thickness) < SAME)) different.add(r.reading);
         return different;
     }
 
@@ -85,10 +88,12 @@ public final class Across {
             }
         List<Ranked> out = new ArrayList<>();
         for (int[] p : sound) {
-            boolean part = sound.stream().anyMatch(o -> o != p && o[0] <= p[0] && o[1] >= p[1] && cuts.get(o[0]).layer == cuts.get(p[0]).layer);
+            boolean part = sound.stream().anyMatch(o -> o != p && o[0] <= p[0] && o[1] >= p[1]
+                && cuts.get(o[0]).layer == cuts.get(p[0]).layer);
             out.add(new Ranked(part ? 1 : 0, reading(cuts.get(p[0]), cuts.get(p[1]), d)));
         }
-        for (int[] p : rest) out.add(new Ranked(cuts.get(p[0]).layer == cuts.get(p[1]).layer ? 1 : 2, reading(cuts.get(p[0]), cuts.get(p[1]), d)));
+        for (int[] p : rest)
+            out.add(new Ranked(cuts.get(p[0]).layer == cuts.get(p[1]).layer ? 1 : 2, reading(cuts.get(p[0]), cuts.get(p[1]), d)));
         return out;
     }
 
@@ -100,7 +105,8 @@ public final class Across {
         Cut first = cuts.get(i);
         if (first.layer != cuts.get(k).layer) return false;
         double finish = Math.min(FINISH, FINISH_SHARE * thickness);
-        List<Double> between = cuts.subList(i + 1, k).stream().filter(c -> c.layer == first.layer && c.isAlike(first)).map(c -> c.from(first)).toList();
+        List<Double> between = cuts.subList(i + 1, k).stream().filter(c -> c.layer == first.layer && c.isAlike(first))
+            .map(c -> c.from(first)).toList();
         for (double x : between) {
             boolean close = Math.min(x, thickness - x) <= finish;
             if (!close && between.stream().noneMatch(y -> Math.abs(x + y - thickness) <= MATCHED)) return false;

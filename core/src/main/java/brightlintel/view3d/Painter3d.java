@@ -4,6 +4,7 @@ import brightlintel.geom.Vec3;
 import brightlintel.paint.Palette;
 import brightlintel.paint.Raster;
 import brightlintel.solid.Body;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -49,8 +50,10 @@ public final class Painter3d {
 
     /** All corner points, for fitting a view. */
     public static List<Vec3> corners(List<Body> bodies) {
-        List<Vec3> out = new java.util.ArrayList<>();
-        for (Body b : bodies) for (int i = 0; i < b.triangles().length; i += 3) out.add(new Vec3(b.triangles()[i], b.triangles()[i + 1], b.triangles()[i + 2]));
+        List<Vec3> out = new ArrayList<>();
+        for (Body b : bodies)
+            for (int i = 0; i < b.triangles().length; i += 3)
+                out.add(new Vec3(b.triangles()[i], b.triangles()[i + 1], b.triangles()[i + 2]));
         return out;
     }
 
@@ -61,7 +64,9 @@ public final class Painter3d {
         return id < 0 ? null : painted.get(id);
     }
 
-    /** What does not change with the view: all corners in one row, normals, who owns what. Kept for as long as the same bodies are painted. */
+    /**
+     * What does not change with the view: all corners in one row, normals, who owns what. Kept for as long as the same bodies are painted.
+     */
     private static final class Shapes {
         final List<Body> of;
         final float[] corners, edges, normals;
@@ -147,8 +152,10 @@ public final class Painter3d {
 
         private void project(float[] from, float[] to) {
             float cx = width / 2f, cy = height / 2f;
-            float rx = (float) right.x() * k, ry = (float) right.y() * k, rz = (float) right.z() * k, ux = (float) up.x() * k, uy = (float) up.y() * k, uz = (float) up.z() * k;
-            float fx = (float) forward.x(), fy = (float) forward.y(), fz = (float) forward.z(), tx = (float) target.x(), ty = (float) target.y(), tz = (float) target.z();
+            float rx = (float) right.x() * k, ry = (float) right.y() * k, rz = (float) right.z() * k, ux = (float) up.x() * k,
+                uy = (float) up.y() * k, uz = (float) up.z() * k;
+            float fx = (float) forward.x(), fy = (float) forward.y(), fz = (float) forward.z(), tx = (float) target.x(),
+                ty = (float) target.y(), tz = (float) target.z();
             for (int i = 0; i < from.length; i += 3) {
                 float x = from[i] - tx, y = from[i + 1] - ty, z = from[i + 2] - tz;
                 to[i] = cx + x * rx + y * ry + z * rz;
@@ -189,11 +196,13 @@ public final class Painter3d {
     private void triangle(Scene s, int i, int y0, int y1, Raster r) {
         float[] t = s.t;
         int o = 9 * i;
-        float ax = t[o], ay = t[o + 1], az = t[o + 2], bx = t[o + 3], by = t[o + 4], bz = t[o + 5], cx = t[o + 6], cy = t[o + 7], cz = t[o + 8];
+        float ax = t[o], ay = t[o + 1], az = t[o + 2], bx = t[o + 3], by = t[o + 4], bz = t[o + 5], cx = t[o + 6], cy = t[o + 7],
+            cz = t[o + 8];
         float area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
         // seen from outside, counter-clockwise becomes clockwise on a screen whose y runs down
         if (!(area < -1e-6f)) return;
-        int minY = Math.max(y0, (int) Math.ceil(Math.min(ay, Math.min(by, cy)) - 0.5f)), maxY = Math.min(y1 - 1, (int) Math.floor(Math.max(ay, Math.max(by, cy)) - 0.5f));
+        int minY = Math.max(y0, (int) Math.ceil(Math.min(ay, Math.min(by, cy)) - 0.5f)),
+            maxY = Math.min(y1 - 1, (int) Math.floor(Math.max(ay, Math.max(by, cy)) - 0.5f));
         if (minY > maxY) return;
         float dzdx = ((bz - az) * (cy - ay) - (cz - az) * (by - ay)) / area, dzdy = ((cz - az) * (bx - ax) - (bz - az) * (cx - ax)) / area;
         int colour = 0xff000000 | s.colour(i), id = s.body[i];

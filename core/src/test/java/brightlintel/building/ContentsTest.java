@@ -20,14 +20,16 @@ class ContentsTest {
     }
 
     static Opening opening(String id, String wall) {
-        return new Opening(new ElementId(id), new ElementId(wall), 2, Given.stated(1.0), Given.stated(0.0), Given.stated(2.1), new Opening.Filling.Empty(), Provenance.BY_HAND);
+        return new Opening(new ElementId(id), new ElementId(wall), 2, Given.stated(1.0), Given.stated(0.0), Given.stated(2.1),
+            new Opening.Filling.Empty(), Provenance.BY_HAND);
     }
 
     static Slab slab(String id) {
         return new Slab(new ElementId(id), SQUARE, List.of(), Stand.FLOOR, Given.stated(0.2), Optional.empty(), Provenance.BY_HAND);
     }
 
-    private static final Contents ALL = new Contents(List.of(slab("s"), wall("a"), opening("o", "a"), wall("b"), opening("p", "b"), opening("q", "a")));
+    private static final Contents ALL =
+        new Contents(List.of(slab("s"), wall("a"), opening("o", "a"), wall("b"), opening("p", "b"), opening("q", "a")));
 
     @Test void viewsKeepTheOrderInWhichThingsWereDrawn() {
         assertThat(ALL.walls()).extracting(x -> x.id().value()).containsExactly("a", "b");
@@ -54,7 +56,8 @@ class ContentsTest {
         assertThat(ALL.map(e -> e)).isSameAs(ALL);
         assertThat(ALL.without(_ -> false)).isSameAs(ALL);
         assertThat(ALL.plus(List.of())).isSameAs(ALL);
-        assertThat(ALL.map(e -> e instanceof Wall w && w.id().value().equals("b") ? w.withThickness(Given.stated(0.3)) : e)).isNotEqualTo(ALL);
+        assertThat(ALL.map(e -> e instanceof Wall w && w.id().value().equals("b") ? w.withThickness(Given.stated(0.3)) : e))
+            .isNotEqualTo(ALL);
     }
 
     @Test void oneIsReplacedInItsPlace() {

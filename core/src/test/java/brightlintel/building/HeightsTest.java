@@ -30,7 +30,8 @@ class HeightsTest {
         assertThat(h.of(new Stand.OnFloor(-0.1))).isCloseTo(0.4, within(1e-12));
         assertThat(h.of(new Stand.OnLevel(PLINTH, 0.05))).isCloseTo(0.25, within(1e-12));
         assertThat(h.aboveFloor(new Stand.OnLevel(PLINTH, 0))).isCloseTo(-0.3, within(1e-12));
-        assertThat(h.of(new Stand.OnLevel(new LevelId("nowhere"), 0.1))).as("what is not there counts as the floor").isCloseTo(0.6, within(1e-12));
+        assertThat(h.of(new Stand.OnLevel(new LevelId("nowhere"), 0.1))).as("what is not there counts as the floor")
+            .isCloseTo(0.6, within(1e-12));
     }
 
     /** Heights are above the wall's base, whatever it stands on. */
@@ -76,7 +77,8 @@ class HeightsTest {
             TopLine t = new TopLine(knots);
             for (int i = 0; i + 1 < knots.size(); i++) {
                 double share = r.nextDouble(), a = knots.get(i).along(), b = knots.get(i + 1).along(), x = a + share * (b - a);
-                assertThat(t.at(x)).isCloseTo(knots.get(i).height() + share * (knots.get(i + 1).height() - knots.get(i).height()), within(1e-9));
+                assertThat(t.at(x)).isCloseTo(knots.get(i).height() + share * (knots.get(i + 1).height() - knots.get(i).height()),
+                    within(1e-9));
                 assertThat(t.at(x)).isBetween(t.least() - 1e-12, t.most() + 1e-12);
                 assertThat(t.least(a, x)).isLessThanOrEqualTo(t.at(a + (x - a) / 2) + 1e-12);
             }

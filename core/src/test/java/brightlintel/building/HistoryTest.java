@@ -8,6 +8,7 @@ import brightlintel.notation.Walls;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class HistoryTest {
@@ -67,7 +68,8 @@ class HistoryTest {
         assertThatThrownBy(() -> EMPTY.storeys().getFirst().withHeight(Given.stated(0.0))).hasMessageContaining("height");
         assertThatThrownBy(() -> EMPTY.storeys().getFirst().withLevel(Given.stated(Double.NaN))).hasMessageContaining("level");
         assertThatThrownBy(() -> Placement.assumed(1, new Point(Double.NaN, 0))).hasMessageContaining("anchor");
-        assertThatThrownBy(() -> Placement.assumed(1, Point.ORIGIN).withTurn(Given.stated(Double.POSITIVE_INFINITY))).hasMessageContaining("turn");
+        assertThatThrownBy(() -> Placement.assumed(1, Point.ORIGIN).withTurn(Given.stated(Double.POSITIVE_INFINITY)))
+            .hasMessageContaining("turn");
     }
 
     @Test void whatStandsOnAnUnknownStoreyChangesNothing() {
@@ -75,7 +77,8 @@ class HistoryTest {
     }
 
     @Test void storeysKnowTheirNeighbours() {
-        Storey ground = EMPTY.storeys().getFirst(), upper = new Storey(StoreyId.fresh(), "Upper", Given.stated(3.0), Given.stated(2.8), List.of());
+        Storey ground = EMPTY.storeys().getFirst(), upper = new Storey(StoreyId.fresh(), "Upper", Given.stated(3.0), Given.stated(2.8),
+            List.of());
         Project p = EMPTY.withStoreys(List.of(ground, upper));
         assertThat(p.above(ground.id())).contains(upper);
         assertThat(p.below(upper.id())).contains(ground);
@@ -86,7 +89,8 @@ class HistoryTest {
 
     /** A wall reaches its storey's top, or another storey's level, or so high as it says; squeezed by levels it stays a body. */
     @Test void wallsReachWhereTheirTopSays() {
-        Storey ground = EMPTY.storeys().getFirst(), upper = new Storey(StoreyId.fresh(), "Upper", Given.stated(3.2), Given.stated(2.8), List.of());
+        Storey ground = EMPTY.storeys().getFirst(), upper = new Storey(StoreyId.fresh(), "Upper", Given.stated(3.2), Given.stated(2.8),
+            List.of());
         Project p = EMPTY.withStoreys(List.of(ground, upper));
         Wall w = Walls.read("a 0 0 -> 5 0 thick 0.2").getFirst();
         assertThat(p.heightOf(ground.id(), w)).isEqualTo(3.0);
@@ -96,7 +100,7 @@ class HistoryTest {
     }
 
     @Test void hiddenLayersAreFoundInAnySpelling() {
-        Clearing c = Clearing.ofLayers(java.util.Set.of("furniture"));
+        Clearing c = Clearing.ofLayers(Set.of("furniture"));
         assertThat(c.hidesLayer("FURNITURE")).isTrue();
         assertThat(c.hidesLayer("Furniture")).isTrue();
         assertThat(c.hidesLayer("furniture-2")).isFalse();

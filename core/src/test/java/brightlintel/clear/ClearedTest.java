@@ -38,6 +38,7 @@ import brightlintel.write.dxf.BasePlan;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -66,17 +67,21 @@ class ClearedTest {
     private RawDrawing furnished() throws IOException {
         String text = "0\nTEXT\n8\n%s\n10\n%d\n20\n1\n40\n0.5\n1\n%s\n", line = "0\nLINE\n8\n%s\n10\n0\n20\n%d\n11\n4\n21\n%d\n";
         String solid = "0\nSOLID\n8\nFILL\n10\n0\n20\n0\n11\n1\n21\n0\n12\n0\n22\n1\n13\n1\n23\n1\n";
-        String blocks = "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nChair\n10\n0\n20\n0\n" + line.formatted("0", 0, 0) + text.formatted("0", 0, "chair") + "0\nENDBLK\n0\nENDSEC\n";
+        String blocks = "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nChair\n10\n0\n20\n0\n" + line.formatted("0", 0, 0)
+            + text.formatted("0", 0, "chair") + "0\nENDBLK\n0\nENDSEC\n";
         String inserts = "0\nINSERT\n8\nFURN\n2\nChair\n10\n20\n20\n0\n0\nINSERT\n8\nFURN\n2\nChair\n10\n20\n20\n9\n";
         Path f = Files.createTempFile(folder, "f", ".dxf");
-        return DrawingReader.read(Files.writeString(f, blocks + "0\nSECTION\n2\nENTITIES\n" + line.formatted("WALL", 5, 5) + line.formatted("TEXT", 7, 7)
+        return DrawingReader.read(Files.writeString(f, blocks + "0\nSECTION\n2\nENTITIES\n" + line.formatted("WALL", 5, 5)
+            + line.formatted("TEXT", 7, 7)
             + text.formatted("WALL", 9, "W1") + solid + inserts + "0\nENDSEC\n0\nEOF\n"), ReadLimits.DEFAULT, Progress.NONE);
     }
 
     private static String shown(PlacedDrawing d) {
         StringBuilder b = new StringBuilder();
         Strokes s = d.strokes();
-        for (int i = 0; i < s.size(); i++) if (d.cleared().strokeShown(i) && s.entityOf(i) instanceof Entity.Line) b.append(s.layers().get(s.layerOf(i)).name()).append(' ');
+        for (int i = 0; i < s.size(); i++)
+            if (d.cleared().strokeShown(i) && s.entityOf(i) instanceof Entity.Line)
+                b.append(s.layers().get(s.layerOf(i)).name()).append(' ');
         for (int i = 0; i < s.texts().size(); i++) if (d.cleared().textShown(i)) b.append(s.texts().get(i).plain()).append(' ');
         for (int i = 0; i < s.fills().size(); i++) if (d.cleared().fillShown(i)) b.append("fill ");
         return b.toString().strip();
@@ -89,18 +94,24 @@ class ClearedTest {
         assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withKindsOff(Set.of("TEXT"))))).isEqualTo("WALL TEXT FURN FURN fill");
         assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withKindsOff(Set.of("SOLID", "LINE"))))).isEqualTo("W1 chair chair");
         assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withBlocksOff(Set.of("CHAIR"))))).isEqualTo("WALL TEXT W1 fill");
-        assertThat(shown(Drawings.placed(d, METRES, Clearing.ofLayers(Set.of("wall")).withBlocksOff(Set.of("chair"))))).isEqualTo("TEXT fill");
+        assertThat(shown(Drawings.placed(d, METRES, Clearing.ofLayers(Set.of("wall")).withBlocksOff(Set.of("chair")))))
+            .isEqualTo("TEXT fill");
     }
 
     /** A layer that holds several things is parted by kind; a role given to a block takes all that came in by it. */
     @Test void rolesGoByLayerByLayerAndKindAndByBlock() throws IOException {
         RawDrawing d = furnished();
-        List<Cast> roles = List.of(new Cast(new Cast.Part.LayerKind("WALL", "TEXT"), Given.stated(Role.TEXT)), new Cast(new Cast.Part.Block("Chair"), Given.stated(Role.FURNITURE)),
+        List<Cast> roles = List.of(new Cast(new Cast.Part.LayerKind("WALL", "TEXT"), Given.stated(Role.TEXT)),
+            new Cast(new Cast.Part.Block("Chair"), Given.stated(Role.FURNITURE)),
             new Cast(new Cast.Part.Layer("Text"), Given.stated(Role.WALL)));
-        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of())))).isEqualTo("WALL TEXT FURN FURN W1 chair chair fill");
-        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of(Role.FURNITURE))))).isEqualTo("WALL TEXT W1 fill");
-        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of(Role.TEXT))))).isEqualTo("WALL TEXT FURN FURN chair chair fill");
-        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of(Role.WALL))))).isEqualTo("WALL FURN FURN W1 chair chair fill");
+        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of()))))
+            .isEqualTo("WALL TEXT FURN FURN W1 chair chair fill");
+        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of(Role.FURNITURE)))))
+            .isEqualTo("WALL TEXT W1 fill");
+        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of(Role.TEXT)))))
+            .isEqualTo("WALL TEXT FURN FURN chair chair fill");
+        assertThat(shown(Drawings.placed(d, METRES, Clearing.NONE.withRoles(roles, Set.of(Role.WALL)))))
+            .isEqualTo("WALL FURN FURN W1 chair chair fill");
     }
 
     @Test void oneThingIsSetAsideOrBroughtBackWhateverElseIsSaid() throws IOException {
@@ -113,7 +124,8 @@ class ClearedTest {
         assertThat(cleared.cleared().textShown(0)).isFalse();
         int furn = 0;
         for (int i = 0; i < cleared.strokes().size(); i++)
-            if (cleared.cleared().strokeShown(i) && cleared.strokes().layers().get(cleared.strokes().layerOf(i)).name().equals("FURN")) furn++;
+            if (cleared.cleared().strokeShown(i) && cleared.strokes().layers().get(cleared.strokes().layerOf(i)).name().equals("FURN"))
+                furn++;
         assertThat(furn).as("one of two chairs is back").isEqualTo(1);
     }
 
@@ -139,16 +151,20 @@ class ClearedTest {
 
     /** The last region round a place decides: a part is kept, of it a part hidden, of that a part kept again. */
     @Test void regionsAreAddedAndTakenAwayInOrder() {
-        List<Region> nested = List.of(new Region(box(0, -5, 30, 5), true), new Region(box(10, -5, 20, 5), false), new Region(box(14, -5, 16, 5), true));
+        List<Region> nested = List.of(new Region(box(0, -5, 30, 5), true), new Region(box(10, -5, 20, 5), false),
+            new Region(box(14, -5, 16, 5), true));
         PlacedDrawing d = placed("A -10 0 40 0\nA 15 1 15.5 1\nA 12 1 13 1\nA 35 1 36 1", Clearing.NONE.withRegions(nested));
-        assertThat(d.shownCurves(0)).extracting(c -> Math.round(c.first().x()) + ".." + Math.round(c.last().x())).containsExactly("0..10", "14..16", "20..30");
-        assertThat(List.of(d.cleared().strokeShown(1), d.cleared().strokeShown(2), d.cleared().strokeShown(3))).containsExactly(true, false, false);
+        assertThat(d.shownCurves(0)).extracting(c -> Math.round(c.first().x()) + ".." + Math.round(c.last().x()))
+            .containsExactly("0..10", "14..16", "20..30");
+        assertThat(List.of(d.cleared().strokeShown(1), d.cleared().strokeShown(2), d.cleared().strokeShown(3)))
+            .containsExactly(true, false, false);
     }
 
     @Test void aCutOutIsTheFirstRegion() throws IOException {
         PlacedDrawing all = placed("A 0 0 10 0\nA 50 0 60 0", Clearing.NONE);
         Underlay u = all.underlay();
-        Underlay cut = new Underlay(u.id(), u.file(), u.sha256(), u.space(), Optional.of(box(40, -5, 70, 5)), u.placement(), u.clearing(), 0, false);
+        Underlay cut = new Underlay(u.id(), u.file(), u.sha256(), u.space(), Optional.of(box(40, -5, 70, 5)), u.placement(), u.clearing(),
+            0, false);
         assertThat(all.with(cut).cleared().strokeShown(0)).isFalse();
         assertThat(all.with(cut).extent().main()).isEqualTo(new Box(50, 0, 60, 0));
     }
@@ -159,10 +175,13 @@ class ClearedTest {
             Random r = new Random(seed);
             StringBuilder b = new StringBuilder();
             for (int i = 0; i < 30; i++) {
-                if (r.nextInt(3) == 0) b.append("A circle ").append(r.nextInt(40)).append(' ').append(r.nextInt(40)).append(' ').append(1 + r.nextInt(15)).append('\n');
-                else b.append("A ").append(r.nextInt(40)).append(' ').append(r.nextInt(40)).append(' ').append(r.nextInt(40)).append(' ').append(r.nextInt(40) + 0.5).append('\n');
+                if (r.nextInt(3) == 0)
+                    b.append("A circle ").append(r.nextInt(40)).append(' ').append(r.nextInt(40)).append(' ').append(1 + r.nextInt(15))
+                        .append('\n');
+                else b.append("A ").append(r.nextInt(40)).append(' ').append(r.nextInt(40)).append(' ').append(r.nextInt(40)).append(' ')
+                    .append(r.nextInt(40) + 0.5).append('\n');
             }
-            List<Region> regions = new java.util.ArrayList<>();
+            List<Region> regions = new ArrayList<>();
             for (int i = 0; i < 3; i++) {
                 double x = r.nextDouble() * 30, y = r.nextDouble() * 30;
                 Ring ring = box(x, y, x + 2 + r.nextDouble() * 20, y + 2 + r.nextDouble() * 20);
@@ -196,7 +215,8 @@ class ClearedTest {
     }
 
     @Test void thePictureShowsWhatIsShown() {
-        PlacedDrawing d = placed("A 0 0 10 0\nB 0 2 10 2", Clearing.ofLayers(Set.of("b")).withRegions(List.of(new Region(box(2, -5, 6, 5), true))));
+        PlacedDrawing d = placed("A 0 0 10 0\nB 0 2 10 2", Clearing.ofLayers(Set.of("b"))
+            .withRegions(List.of(new Region(box(2, -5, 6, 5), true))));
         Raster r = new Raster(120, 60);
         r.clear(Palette.LIGHT.paper());
         PlanView view = new PlanView(new Point(5, 0), 10, 120, 60);
@@ -212,7 +232,8 @@ class ClearedTest {
     }
 
     @Test void theBasePlanTakesWhatIsShown() {
-        PlacedDrawing d = placed("A 0 0 10 0\nB 0 2 10 2", Clearing.ofLayers(Set.of("b")).withRegions(List.of(new Region(box(2, -5, 6, 5), true))));
+        PlacedDrawing d = placed("A 0 0 10 0\nB 0 2 10 2", Clearing.ofLayers(Set.of("b"))
+            .withRegions(List.of(new Region(box(2, -5, 6, 5), true))));
         Project p = Project.empty("P", "Ground");
         RawDrawing out = BasePlan.of(p, p.storeys().getFirst().id(), List.of(d), BasePlan.Unit.METRE);
         assertThat(out.spaces().getFirst().entities()).singleElement().isInstanceOfSatisfying(Entity.Line.class, l -> {
@@ -223,7 +244,8 @@ class ClearedTest {
 
     @Test void nothingShownIsKnown() {
         assertThat(placed("A 0 0 1 0", Clearing.ofLayers(Set.of("a"))).cleared().showsAnything()).isFalse();
-        assertThat(placed("A 0 0 1 0", Clearing.NONE.withRegions(List.of(new Region(box(5, 5, 6, 6), true)))).cleared().showsAnything()).isFalse();
+        assertThat(placed("A 0 0 1 0", Clearing.NONE.withRegions(List.of(new Region(box(5, 5, 6, 6), true)))).cleared().showsAnything())
+            .isFalse();
         assertThat(placed("A 0 0 1 0", Clearing.NONE).cleared().showsAnything()).isTrue();
     }
 

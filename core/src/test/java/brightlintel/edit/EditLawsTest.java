@@ -3,11 +3,11 @@ package brightlintel.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightlintel.drawing.ReadLimits;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
+import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.History;
 import brightlintel.building.Opening;
@@ -16,13 +16,17 @@ import brightlintel.building.Provenance;
 import brightlintel.building.StoreyId;
 import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
+import brightlintel.drawing.Progress;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.find.Finder;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.notation.Drawings;
 import brightlintel.notation.Walls;
-import brightlintel.building.GridLabels;
+import brightlintel.read.DrawingReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -42,11 +46,13 @@ class EditLawsTest {
 
     private static Project project() {
         Project p = Project.empty("P", "Ground");
-        return Tracing.addOpening(p.storeys().getFirst().id(), opening("o", "s", 3, 1)).apply(Tracing.addWalls(p.storeys().getFirst().id(), Walls.read(SQUARE)).apply(p));
+        return Tracing.addOpening(p.storeys().getFirst().id(), opening("o", "s", 3, 1))
+            .apply(Tracing.addWalls(p.storeys().getFirst().id(), Walls.read(SQUARE)).apply(p));
     }
 
     private static Opening opening(String id, String wall, double along, double width) {
-        return new Opening(new ElementId(id), new ElementId(wall), along, Given.stated(width), Given.assumed(0.9), Given.assumed(2.1), new Opening.Filling.Window(), Provenance.BY_HAND);
+        return new Opening(new ElementId(id), new ElementId(wall), along, Given.stated(width), Given.assumed(0.9), Given.assumed(2.1),
+            new Opening.Filling.Window(), Provenance.BY_HAND);
     }
 
     private static StoreyId ground(Project p) {
@@ -111,16 +117,16 @@ class EditLawsTest {
     @Test void aDrawingWithEveryLayerOffIsShownAllTheSame() throws Exception {
         String all = "0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLAYER\n0\nLAYER\n2\nA\n70\n0\n62\n-3\n0\nLAYER\n2\nB\n70\n0\n62\nCOLOUR\n0\nENDTAB\n0\nENDSEC\n"
             + "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\nA\n10\n0\n20\n0\n11\n9\n21\n9\n0\nLINE\n8\nB\n10\n0\n20\n0\n11\n9\n21\n9\n0\nENDSEC\n0\nEOF\n";
-        java.nio.file.Path f = java.nio.file.Files.createTempFile("off", ".dxf");
+        Path f = Files.createTempFile("off", ".dxf");
         for (String colour : List.of("-5", "5")) {
-            java.nio.file.Files.writeString(f, all.replace("COLOUR", colour));
-            var d = brightlintel.read.DrawingReader.read(f, brightlintel.drawing.ReadLimits.DEFAULT, brightlintel.drawing.Progress.NONE);
+            Files.writeString(f, all.replace("COLOUR", colour));
+            var d = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
             var s = Drawings.strokes(d);
             Receiving.Arrival a = new Receiving.Arrival(d, new SpaceKey.Model(), s, new Finder(d.sha256(), new SpaceKey.Model(), s));
             Project p = Project.empty("P", "G"), got = Receiving.receive(new Receiving.Arrived("off.dxf", 1, ""), a, ground(p)).apply(p);
             assertThat(got.underlays().getFirst().clearing().layersOff()).isEqualTo(colour.equals("5") ? Set.of("a") : Set.of());
         }
-        java.nio.file.Files.delete(f);
+        Files.delete(f);
     }
 
     @Test void labelsRunOn() {
@@ -157,7 +163,8 @@ class EditLawsTest {
         StoreyId on = p.storeys().get(r.nextInt(p.storeys().size())).id();
         List<Wall> walls = p.on(on).walls();
         return switch (r.nextInt(6)) {
-            case 0 -> Tracing.addWalls(on, Walls.read("x" + r.nextInt(1000) + " " + r.nextInt(9) + " 0 -> " + (10 + r.nextInt(9)) + " 5 thick 0.2"));
+            case 0 -> Tracing.addWalls(on, Walls.read("x" + r.nextInt(1000) + " " + r.nextInt(9) + " 0 -> " + (10 + r.nextInt(9))
+                + " 5 thick 0.2"));
             case 1 -> Stacking.height(on, 2 + r.nextInt(4));
             case 2 -> Stacking.add(new StoreyId("s" + r.nextInt(1000)), "S");
             case 3 -> walls.isEmpty() ? Stacking.rename(on, "N" + r.nextInt()) : Tracing.delete(Set.of(walls.getFirst().id()));
@@ -168,7 +175,8 @@ class EditLawsTest {
 
     @Test void editsOfOneGestureAreOneStepAndNothingIsNoStep() {
         History h = History.of(project());
-        for (int i = 1; i <= 5; i++) h = h.then(Tracing.moveCorner(ground(h.now()), new Point(0, 0), new Point(-0.1 * i, 0), 1e-6).during(7));
+        for (int i = 1; i <= 5; i++)
+            h = h.then(Tracing.moveCorner(ground(h.now()), new Point(0, 0), new Point(-0.1 * i, 0), 1e-6).during(7));
         assertThat(h.past()).hasSize(1);
         assertThat(h.then(Stacking.rename(ground(h.now()), "Ground"))).isSameAs(h);
         assertThat(Walls.text(h.undo().now().on(ground(h.now())).walls())).isEqualTo(SQUARE.strip());

@@ -21,6 +21,7 @@ import brightlintel.joint.SlabOutline;
 import brightlintel.notation.Seeds;
 import brightlintel.notation.Walls;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -30,7 +31,8 @@ import org.junit.jupiter.api.Test;
 
 /** Drags take along what was taken, and nothing else; slabs that follow walls stay where they are when their walls are parted or go. */
 class GesturesAndSlabsTest {
-    private static final String ROOM = "s 0 0 -> 8 0 thick 0.4\ne 8 0 -> 8 6 thick 0.4\nn 8 6 -> 0 6 thick 0.4\nw 0 6 -> 0 0 thick 0.4\np 4 0 -> 4 6 thick 0.1\n";
+    private static final String ROOM =
+        "s 0 0 -> 8 0 thick 0.4\ne 8 0 -> 8 6 thick 0.4\nn 8 6 -> 0 6 thick 0.4\nw 0 6 -> 0 0 thick 0.4\np 4 0 -> 4 6 thick 0.1\n";
 
     private static final Project EMPTY = Project.empty("P", "Ground");
 
@@ -54,7 +56,8 @@ class GesturesAndSlabsTest {
 
     /** The pointer passes exactly over another corner: that corner's walls stay. */
     @Test void aCornerDraggedOverAnotherDoesNotTakeItAlong() {
-        History h = dragged(History.of(project()), 1, new Point(0, 0), new Point(2, 0), new Point(4, 0), new Point(4, -1), new Point(-1, -1));
+        History h = dragged(History.of(project()), 1, new Point(0, 0), new Point(2, 0), new Point(4, 0), new Point(4, -1),
+            new Point(-1, -1));
         assertThat(text(h.now())).contains("s -1 -1 -> 8 0", "w 0 6 -> -1 -1", "p 4 0 -> 4 6");
         assertThat(h.past()).hasSize(1);
         assertThat(text(h.undo().now())).isEqualTo(text(project()));
@@ -94,7 +97,8 @@ class GesturesAndSlabsTest {
     private static Project withSlab(Project p) {
         List<Wall> outer = p.on(ground(p)).walls().subList(0, 4);
         Set<ElementId> ids = outer.stream().map(Wall::id).collect(Collectors.toSet());
-        Slab s = new Slab(new ElementId("slab"), SlabOutline.around(outer, Tolerances.BUILDING).orElseThrow(), List.of(), Stand.FLOOR, Given.assumed(0.25), Optional.of(ids), Provenance.BY_HAND);
+        Slab s = new Slab(new ElementId("slab"), SlabOutline.around(outer, Tolerances.BUILDING).orElseThrow(), List.of(), Stand.FLOOR,
+            Given.assumed(0.25), Optional.of(ids), Provenance.BY_HAND);
         return Tracing.addSlab(ground(p), s).apply(p);
     }
 
@@ -112,19 +116,22 @@ class GesturesAndSlabsTest {
     @Test void aSlabStaysWhereItLiesWhenAWallOfItIsSplit() {
         Project moved = after(withSlab(project()), Tracing.moveCorner(ground(project()), new Point(0, 0), new Point(0, 0), 1e-4));
         Project p = withSlab(project());
-        p = after(p, Tracing.moveCorner(ground(p), new Point(8, 6), new Point(10, 6), 1e-4), Tracing.moveCorner(ground(p), new Point(8, 0), new Point(10, 0), 1e-4));
+        p = after(p, Tracing.moveCorner(ground(p), new Point(8, 6), new Point(10, 6), 1e-4),
+            Tracing.moveCorner(ground(p), new Point(8, 0), new Point(10, 0), 1e-4));
         assertThat(area(p)).isCloseTo(10.4 * 6.4, within(1e-6));
         Project split = after(p, Tracing.splitWall(new ElementId("s"), 3));
         assertThat(area(split)).isCloseTo(10.4 * 6.4, within(1e-6));
         assertThat(split.on(ground(p)).slabs().getFirst().follows().orElseThrow()).as("it follows both parts").hasSize(5);
-        Project wider = after(split, Tracing.moveCorner(ground(p), new Point(10, 0), new Point(12, 0), 1e-4), Tracing.moveCorner(ground(p), new Point(10, 6), new Point(12, 6), 1e-4));
+        Project wider = after(split, Tracing.moveCorner(ground(p), new Point(10, 0), new Point(12, 0), 1e-4),
+            Tracing.moveCorner(ground(p), new Point(10, 6), new Point(12, 6), 1e-4));
         assertThat(area(wider)).isCloseTo(12.4 * 6.4, within(1e-6));
         assertThat(area(moved)).isCloseTo(8.4 * 6.4, within(1e-6));
     }
 
     @Test void aSlabStaysWhereItLiesWhenAWallOfItGoes() {
         Project p = withSlab(project());
-        p = after(p, Tracing.moveCorner(ground(p), new Point(8, 6), new Point(10, 6), 1e-4), Tracing.moveCorner(ground(p), new Point(8, 0), new Point(10, 0), 1e-4),
+        p = after(p, Tracing.moveCorner(ground(p), new Point(8, 6), new Point(10, 6), 1e-4),
+            Tracing.moveCorner(ground(p), new Point(8, 0), new Point(10, 0), 1e-4),
             Tracing.delete(Set.of(new ElementId("n"))));
         assertThat(area(p)).isCloseTo(10.4 * 6.4, within(1e-6));
         assertThat(p.on(ground(p)).slabs().getFirst().follows()).isEmpty();
@@ -135,7 +142,8 @@ class GesturesAndSlabsTest {
     @Test void holesGoAlongWithACornerAndOtherSlabsStay() {
         Ring outline = new Ring(List.of(new Point(20, 0), new Point(30, 0), new Point(30, 9), new Point(20, 9)));
         Ring hole = new Ring(List.of(new Point(22, 2), new Point(24, 2), new Point(24, 4), new Point(22, 4)), List.of(0.0, 0.4, 0.0, 0.0));
-        Slab s = new Slab(new ElementId("x"), outline, List.of(hole), Stand.FLOOR, Given.assumed(0.25), Optional.empty(), Provenance.BY_HAND);
+        Slab s = new Slab(new ElementId("x"), outline, List.of(hole), Stand.FLOOR, Given.assumed(0.25), Optional.empty(),
+            Provenance.BY_HAND);
         Project p = Tracing.addSlab(ground(project()), s).apply(project()), same = project();
         StoreyId on = ground(p);
         Project q = Tracing.addSlab(ground(same), s).apply(same);
@@ -157,7 +165,7 @@ class GesturesAndSlabsTest {
         });
         assertThat(r.area()).isCloseTo(8.2 * 6.4 + Math.PI * 3.2 * 3.2 / 2, within(0.01));
         List<Wall> turned = new ArrayList<>(Walls.read(bay));
-        java.util.Collections.rotate(turned, 2);
+        Collections.rotate(turned, 2);
         assertThat(SlabOutline.around(turned, Tolerances.BUILDING).orElseThrow().area()).isCloseTo(r.area(), within(1e-6));
     }
 }

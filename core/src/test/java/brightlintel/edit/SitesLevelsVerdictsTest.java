@@ -41,7 +41,9 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
-/** Decisions beside walls: where the building stands, its levels, what was said of findings, what is set aside, which drawings lie where. */
+/**
+ * Decisions beside walls: where the building stands, its levels, what was said of findings, what is set aside, which drawings lie where.
+ */
 class SitesLevelsVerdictsTest {
     private static final LevelId RIDGE = new LevelId("ridge");
     private static final UnderlayId U = new UnderlayId("u"), V = new UnderlayId("v");
@@ -54,7 +56,8 @@ class SitesLevelsVerdictsTest {
     }
 
     private static Underlay underlay(UnderlayId id) {
-        return new Underlay(id, new FileId("f"), "ab", new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN), Clearing.NONE, 0.3, true);
+        return new Underlay(id, new FileId("f"), "ab", new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN),
+            Clearing.NONE, 0.3, true);
     }
 
     private static StoreyId ground(Project p) {
@@ -88,14 +91,18 @@ class SitesLevelsVerdictsTest {
         Seeds.each(20, seed -> {
             Random r = new Random(seed);
             Project p = Levels.add(RIDGE, "Ridge", 5 + r.nextDouble()).apply(project());
-            Wall a = Walls.read("a 0 0 -> 5 0 thick 0.2").getFirst().withTop(new Top.ToLevel(RIDGE, r.nextGaussian())).withBase(new Stand.OnFloor(r.nextDouble()));
-            Wall b = Walls.read("b 0 3 -> 5 3 thick 0.2").getFirst().withBase(new Stand.OnLevel(RIDGE, r.nextGaussian())).withTop(new Top.Height(Given.stated(2.0)));
-            Slab s = new Slab(new ElementId("s"), BOX, List.of(), new Stand.OnLevel(RIDGE, 0.1), Given.stated(0.2), Optional.empty(), Provenance.BY_HAND);
+            Wall a = Walls.read("a 0 0 -> 5 0 thick 0.2").getFirst().withTop(new Top.ToLevel(RIDGE, r.nextGaussian()))
+                .withBase(new Stand.OnFloor(r.nextDouble()));
+            Wall b = Walls.read("b 0 3 -> 5 3 thick 0.2").getFirst().withBase(new Stand.OnLevel(RIDGE, r.nextGaussian()))
+                .withTop(new Top.Height(Given.stated(2.0)));
+            Slab s = new Slab(new ElementId("s"), BOX, List.of(), new Stand.OnLevel(RIDGE, 0.1), Given.stated(0.2), Optional.empty(),
+                Provenance.BY_HAND);
             p = p.withContents(ground(p), c -> c.plus(List.of(a, b, s)));
             Project q = Levels.remove(RIDGE).apply(p);
             Heights before = Heights.of(p, ground(p)), after = Heights.of(q, ground(q));
             for (String id : List.of("a", "b")) {
-                Wall was = p.on(ground(p)).wall(new ElementId(id)).orElseThrow(), is = q.on(ground(q)).wall(new ElementId(id)).orElseThrow();
+                Wall was = p.on(ground(p)).wall(new ElementId(id)).orElseThrow(), is = q.on(ground(q)).wall(new ElementId(id))
+                    .orElseThrow();
                 assertThat(after.of(is.base())).isCloseTo(before.of(was.base()), within(1e-9));
                 assertThat(after.top(is).most()).isCloseTo(before.top(was).most(), within(1e-9));
             }
@@ -149,7 +156,8 @@ class SitesLevelsVerdictsTest {
         p = Receiving.show(V, up).apply(Receiving.show(V, ground).apply(Receiving.show(U, ground).apply(p)));
         assertThat(p.underlaysOf(ground)).extracting(Underlay::id).containsExactly(U, V);
         assertThat(p.underlaysOf(up)).extracting(Underlay::id).containsExactly(V);
-        assertThat(Receiving.show(U, ground).apply(p).underlaysOf(ground)).as("laid again it comes on top").extracting(Underlay::id).containsExactly(V, U);
+        assertThat(Receiving.show(U, ground).apply(p).underlaysOf(ground)).as("laid again it comes on top").extracting(Underlay::id)
+            .containsExactly(V, U);
         Project off = Receiving.takeOff(V, ground).apply(p);
         assertThat(off.underlaysOf(ground)).extracting(Underlay::id).containsExactly(U);
         assertThat(off.underlaysOf(up)).extracting(Underlay::id).containsExactly(V);
@@ -158,14 +166,17 @@ class SitesLevelsVerdictsTest {
     }
 
     @Test void aLabelStandsOnce() {
-        GridLine a = new GridLine(new ElementId("1"), "A", Optional.empty(), Piece.straight(new Point(0, 9), new Point(0, 0)), Optional.empty(), Provenance.BY_HAND);
-        GridLine b = new GridLine(new ElementId("2"), "a", Optional.empty(), Piece.straight(new Point(5, 9), new Point(5, 0)), Optional.empty(), Provenance.BY_HAND);
+        GridLine a = new GridLine(new ElementId("1"), "A", Optional.empty(), Piece.straight(new Point(0, 9), new Point(0, 0)),
+            Optional.empty(), Provenance.BY_HAND);
+        GridLine b = new GridLine(new ElementId("2"), "a", Optional.empty(), Piece.straight(new Point(5, 9), new Point(5, 0)),
+            Optional.empty(), Provenance.BY_HAND);
         Project p = Tracing.addGridLine(a).apply(project());
         assertThat(Tracing.addGridLine(b).apply(p)).isEqualTo(p);
         Project two = Tracing.addGridLine(b.withLabel("B")).apply(p);
         assertThat(two.grid()).hasSize(2);
         assertThat(Tracing.labelGridLine(b.id(), "A").apply(two)).isEqualTo(two);
-        assertThat(Tracing.labelGridLine(b.id(), "b").apply(two).grid().getLast().label()).as("its own label in another spelling").isEqualTo("b");
+        assertThat(Tracing.labelGridLine(b.id(), "b").apply(two).grid().getLast().label()).as("its own label in another spelling")
+            .isEqualTo("b");
         assertThat(Tracing.labelGridLine(b.id(), "C").apply(two).grid().getLast().label()).isEqualTo("C");
     }
 
@@ -173,8 +184,10 @@ class SitesLevelsVerdictsTest {
     @Test void aKnownLengthComesOutTrue() {
         Seeds.each(50, seed -> {
             Random r = new Random(seed);
-            Project p = project().withUnderlay(U, u -> u.with(Placement.assumed(Math.pow(10, r.nextInt(5) - 3), new Point(r.nextGaussian() * 1e8, r.nextGaussian() * 1e8))));
-            Point a = p.underlay(U).orElseThrow().placement().fileAnchor().value(), b = a.plus(new Point(r.nextGaussian() * 1e4, r.nextGaussian() * 1e4));
+            Project p = project().withUnderlay(U,
+                u -> u.with(Placement.assumed(Math.pow(10, r.nextInt(5) - 3), new Point(r.nextGaussian() * 1e8, r.nextGaussian() * 1e8))));
+            Point a = p.underlay(U).orElseThrow().placement().fileAnchor().value(),
+                b = a.plus(new Point(r.nextGaussian() * 1e4, r.nextGaussian() * 1e4));
             Placement before = p.underlay(U).orElseThrow().placement();
             double drawn = before.apply(a).distance(before.apply(b)), truth = 0.5 + r.nextDouble() * 40;
             Placement after = Placing.knownLength(U, new KnownLength(drawn, truth)).apply(p).underlay(U).orElseThrow().placement();

@@ -24,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -86,7 +87,10 @@ class FinderTest {
         assertThat(again(a, 1, b)).isEqualTo(new Found(1, Found.By.HANDLE));
     }
 
-    /** Written anew by another program: the handles are other ones, or worse, are those of other shapes. Circles have no ends and are found all the same. */
+    /**
+     * Written anew by another program: the handles are other ones, or worse, are those of other shapes. Circles have no ends and are found
+     * all the same.
+     */
     @Test void whereHandlesLieThePlaceDecides() throws IOException {
         Drawn a = drawn("a", BEFORE), shuffled = drawn("b", "line C 0 0 10 0\ncircle A 20 20 3\nline D 10 5 0 5\nline B 0 9 4 9");
         assertThat(again(a, 0, shuffled)).isEqualTo(new Found(0, Found.By.PLACE));
@@ -104,7 +108,8 @@ class FinderTest {
 
     @Test void withoutHandlesTheNumberCountsWhereTheShapeIsKept() throws IOException {
         String plain = BEFORE.replaceAll("(?m)^(\\w+) \\w", "$1 -");
-        Drawn a = drawn("a", plain), moved = drawn("b", plain.replace("0 5 10 5", "0 7 10 7")), other = drawn("c", plain.replace("0 5 10 5", "0 7 90 7"));
+        Drawn a = drawn("a", plain), moved = drawn("b", plain.replace("0 5 10 5", "0 7 10 7")),
+            other = drawn("c", plain.replace("0 5 10 5", "0 7 90 7"));
         assertThat(again(a, 1, moved)).isEqualTo(new Found(1, Found.By.ORDINAL));
         assertThat(again(a, 1, other)).isNull();
         assertThat(again(a, 3, drawn("d", plain.replaceFirst("line.*\n", "")))).isEqualTo(new Found(2, Found.By.PLACE));
@@ -118,7 +123,8 @@ class FinderTest {
     }
 
     @Test void textsAndFillsAreFoundByHandleAndByPlace() throws IOException {
-        String text = "0\nTEXT\n5\n%s\n8\nT\n10\n%d\n20\n3\n40\n1\n1\n%s\n", solid = "0\nSOLID\n5\n%s\n8\nF\n10\n0\n20\n0\n11\n%d\n21\n0\n12\n0\n22\n4\n13\n4\n23\n4\n";
+        String text = "0\nTEXT\n5\n%s\n8\nT\n10\n%d\n20\n3\n40\n1\n1\n%s\n",
+            solid = "0\nSOLID\n5\n%s\n8\nF\n10\n0\n20\n0\n11\n%d\n21\n0\n12\n0\n22\n4\n13\n4\n23\n4\n";
         Drawn a = of("a", read(text.formatted("A1", 2, "101") + solid.formatted("A2", 4)));
         Drawn same = of("b", read(text.formatted("B7", 40, "Bay") + text.formatted("A1", 3, "101") + solid.formatted("A2", 4)));
         MarkRef room = a.finder.markRef(0), fill = a.finder.markRef(1);
@@ -134,7 +140,8 @@ class FinderTest {
 
     private RawDrawing read(String entities) throws IOException {
         Path f = Files.createTempFile(folder, "m", ".dxf");
-        return DrawingReader.read(Files.writeString(f, "0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n"), ReadLimits.DEFAULT, Progress.NONE);
+        return DrawingReader.read(Files.writeString(f, "0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n"), ReadLimits.DEFAULT,
+            Progress.NONE);
     }
 
     @Test void aMarkInABlockNamesTheWayToIt() throws IOException {
@@ -170,7 +177,7 @@ class FinderTest {
     @Test void indexesAreBuiltOnceForMany() {
         Strokes s = Flattening.of(RandomDrawing.of(3, 300), MODEL, ReadLimits.DEFAULT, Progress.NONE);
         Finder f = new Finder("a", MODEL, s);
-        List<Found> found = java.util.stream.IntStream.range(0, s.size()).parallel().mapToObj(i -> f.find(f.ref(i, 0, 1)).orElseThrow()).toList();
+        List<Found> found = IntStream.range(0, s.size()).parallel().mapToObj(i -> f.find(f.ref(i, 0, 1)).orElseThrow()).toList();
         for (int i = 0; i < s.size(); i++) assertThat(found.get(i).index()).isEqualTo(i);
     }
 }

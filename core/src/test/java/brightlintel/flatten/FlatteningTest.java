@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Point;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,8 +38,10 @@ class FlatteningTest {
     }
 
     private Strokes flat(String blocks, String entities, ReadLimits limits) throws IOException {
-        Path f = Files.writeString(folder.resolve("d.dxf"), groups("0 SECTION  2 HEADER  9 $ACADVER  1 AC1015  0 ENDSEC\n0 SECTION  2 TABLES  0 TABLE  2 LAYER\n"
-            + "0 LAYER  2 WALLS  70 0  62 3\n0 LAYER  2 JUNK  70 1  62 8\n0 ENDTAB  0 ENDSEC\n0 SECTION  2 BLOCKS\n" + blocks + "\n0 ENDSEC  0 SECTION  2 ENTITIES\n" + entities + "\n0 ENDSEC  0 EOF"));
+        Path f = Files.writeString(folder.resolve("d.dxf"),
+            groups("0 SECTION  2 HEADER  9 $ACADVER  1 AC1015  0 ENDSEC\n0 SECTION  2 TABLES  0 TABLE  2 LAYER\n"
+            + "0 LAYER  2 WALLS  70 0  62 3\n0 LAYER  2 JUNK  70 1  62 8\n0 ENDTAB  0 ENDSEC\n0 SECTION  2 BLOCKS\n" + blocks
+            + "\n0 ENDSEC  0 SECTION  2 ENTITIES\n" + entities + "\n0 ENDSEC  0 EOF"));
         RawDrawing d = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
         return Flattening.of(d, new SpaceKey.Model(), limits, Progress.NONE);
     }
@@ -53,7 +55,8 @@ class FlatteningTest {
         List<String> out = new ArrayList<>();
         for (int i = 0; i < s.size(); i++) {
             Point a = s.curveOf(i).at(0).plus(s.origin()), b = s.curveOf(i).at(1).plus(s.origin());
-            out.add(String.format(Locale.ROOT, "%.4f %.4f %.4f %.4f", a.x() + 0.0, a.y() + 0.0, b.x() + 0.0, b.y() + 0.0).replaceAll("-(0\\.0000)\\b", "$1"));
+            out.add(String.format(Locale.ROOT, "%.4f %.4f %.4f %.4f", a.x() + 0.0, a.y() + 0.0, b.x() + 0.0, b.y() + 0.0)
+                .replaceAll("-(0\\.0000)\\b", "$1"));
         }
         out.sort(null);
         return out;
@@ -63,7 +66,8 @@ class FlatteningTest {
         return s.report().entries().stream().map(Report.Entry::code).toList();
     }
 
-    private static final String MARK = "0 BLOCK  2 MARK  10 1  20 0\n0 LINE  8 0  10 1  20 0  11 3  21 0\n0 LINE  8 WALLS  62 1  10 1  20 0  11 1  21 1\n0 ENDBLK\n";
+    private static final String MARK =
+        "0 BLOCK  2 MARK  10 1  20 0\n0 LINE  8 0  10 1  20 0  11 3  21 0\n0 LINE  8 WALLS  62 1  10 1  20 0  11 1  21 1\n0 ENDBLK\n";
 
     @Test void aBlockIsPutByItsBasePointScaledAndTurned() throws IOException {
         assertThat(ends(flat(MARK, "0 INSERT  8 WALLS  2 MARK  10 100  20 50  41 2  42 3  50 90")))
@@ -71,13 +75,16 @@ class FlatteningTest {
     }
 
     @Test void anArrayStandsInRowsAndColumnsAlongItsTurn() throws IOException {
-        assertThat(ends(flat("0 BLOCK  2 P  10 0  20 0\n0 LINE  8 0  10 0  20 0  11 1  21 0\n0 ENDBLK", "0 INSERT  8 0  2 P  10 0  20 0  50 90  70 2  71 2  44 10  45 100")))
-            .containsExactly("-100.0000 0.0000 -100.0000 1.0000", "-100.0000 10.0000 -100.0000 11.0000", "0.0000 0.0000 0.0000 1.0000", "0.0000 10.0000 0.0000 11.0000");
+        assertThat(ends(flat("0 BLOCK  2 P  10 0  20 0\n0 LINE  8 0  10 0  20 0  11 1  21 0\n0 ENDBLK",
+            "0 INSERT  8 0  2 P  10 0  20 0  50 90  70 2  71 2  44 10  45 100")))
+            .containsExactly("-100.0000 0.0000 -100.0000 1.0000", "-100.0000 10.0000 -100.0000 11.0000", "0.0000 0.0000 0.0000 1.0000",
+            "0.0000 10.0000 0.0000 11.0000");
     }
 
     /** A block reference on the back of its plane: x runs the other way, as the format's own rule for axes says. */
     @Test void aReferenceSeenFromBehindIsMirrored() throws IOException {
-        assertThat(ends(flat("0 BLOCK  2 P  10 0  20 0\n0 LINE  8 0  10 0  20 0  11 1  21 2\n0 ENDBLK", "0 INSERT  8 0  2 P  10 10  20 5  210 0  220 0  230 -1")))
+        assertThat(ends(flat("0 BLOCK  2 P  10 0  20 0\n0 LINE  8 0  10 0  20 0  11 1  21 2\n0 ENDBLK",
+            "0 INSERT  8 0  2 P  10 10  20 5  210 0  220 0  230 -1")))
             .containsExactly("-10.0000 5.0000 -11.0000 7.0000");
     }
 
@@ -123,14 +130,17 @@ class FlatteningTest {
     @Test void everyBombIsStoppedAtWhatItMayTake() throws IOException {
         long most = 24L << 20;
         ReadLimits small = new ReadLimits(1L << 30, 1_000_000, 12_000_000, most, 48, 1000);
-        Strokes round = bomb("0 CIRCLE  8 0  10 0  20 0  40 5", small), words = bomb("0 TEXT  8 0  10 0  20 0  40 2  1 Boat bay", small), solid = bomb("0 SOLID  8 0  10 0  20 0  11 1  21 0  12 0  22 1  13 1  23 1", small);
+        Strokes round = bomb("0 CIRCLE  8 0  10 0  20 0  40 5", small), words = bomb("0 TEXT  8 0  10 0  20 0  40 2  1 Boat bay", small),
+            solid = bomb("0 SOLID  8 0  10 0  20 0  11 1  21 0  12 0  22 1  13 1  23 1", small);
         for (Strokes s : List.of(round, words, solid)) assertThat(said(s)).contains(Code.TOO_MANY_STROKES);
         assertThat(40L * round.chords()).isBetween(most / 10, most);
         assertThat(200L * words.texts().size()).isBetween(most / 10, most);
         assertThat(400L * solid.fills().size()).isBetween(most / 20, most);
     }
 
-    /** Law: chords of arcs, circles, ellipses and splines lie on their curve, and no farther from it than the stated share of the drawing. */
+    /**
+     * Law: chords of arcs, circles, ellipses and splines lie on their curve, and no farther from it than the stated share of the drawing.
+     */
     @Test void chordsKeepToTheirCurves() throws IOException {
         Random r = new Random(41);
         StringBuilder b = new StringBuilder("0 LINE  8 0  10 0  20 0  11 30000  21 30000\n");
@@ -139,8 +149,10 @@ class FlatteningTest {
             b.append(switch (i % 4) {
                 case 0 -> "0 CIRCLE  8 0" + at + "  40 " + (1 + r.nextInt(9000));
                 case 1 -> "0 ARC  8 0" + at + "  40 " + (1 + r.nextInt(9000)) + "  50 " + r.nextInt(360) + "  51 " + r.nextInt(360);
-                case 2 -> "0 ELLIPSE  8 0" + at + "  11 " + (1 + r.nextInt(5000)) + "  21 " + r.nextInt(5000) + "  40 " + (0.05 + r.nextDouble() * 0.9) + "  41 " + r.nextDouble() + "  42 " + (2 + r.nextDouble() * 4);
-                default -> "0 SPLINE  8 0  71 3  11 " + r.nextInt(9000) + "  21 0  11 4000  21 " + r.nextInt(9000) + "  11 9000  21 9000  11 12000  21 " + r.nextInt(9000);
+                case 2 -> "0 ELLIPSE  8 0" + at + "  11 " + (1 + r.nextInt(5000)) + "  21 " + r.nextInt(5000) + "  40 "
+                    + (0.05 + r.nextDouble() * 0.9) + "  41 " + r.nextDouble() + "  42 " + (2 + r.nextDouble() * 4);
+                default -> "0 SPLINE  8 0  71 3  11 " + r.nextInt(9000) + "  21 0  11 4000  21 " + r.nextInt(9000)
+                    + "  11 9000  21 9000  11 12000  21 " + r.nextInt(9000);
             }).append('\n');
         }
         Strokes s = flat("", b.toString().strip());
@@ -160,8 +172,10 @@ class FlatteningTest {
     /** Many a plan arrives as one block put once: its curves are cut as finely as if they were drawn without it, and no finer. */
     @Test void aPlanInOneBlockIsAsFineAsThePlanItself() throws IOException {
         StringBuilder plan = new StringBuilder();
-        for (int i = 0; i < 60; i++) plan.append("0 ARC  8 0  10 ").append(2e8 + i * 400).append("  20 ").append(i % 7 * 3000).append("  40 900  50 0  51 90\n");
-        Strokes direct = flat("", plan.toString().strip()), nested = flat("0 BLOCK  2 PLAN  10 0  20 0\n" + plan + "0 ENDBLK", "0 INSERT  8 0  2 PLAN  10 0  20 0");
+        for (int i = 0; i < 60; i++)
+            plan.append("0 ARC  8 0  10 ").append(2e8 + i * 400).append("  20 ").append(i % 7 * 3000).append("  40 900  50 0  51 90\n");
+        Strokes direct = flat("", plan.toString().strip()),
+            nested = flat("0 BLOCK  2 PLAN  10 0  20 0\n" + plan + "0 ENDBLK", "0 INSERT  8 0  2 PLAN  10 0  20 0");
         assertThat(nested.chords()).isEqualTo(direct.chords());
         assertThat(nested.origin().distance(direct.origin())).isLessThan(1);
     }
@@ -186,7 +200,8 @@ class FlatteningTest {
     }
 
     @Test void aMeshIsItsNetAndAFaceModelItsVisibleEdges() throws IOException {
-        assertThat(flat("", "0 POLYLINE  8 0  66 1  70 16  71 2  72 3\n" + "0 VERTEX  8 0  10 0  20 0\n0 VERTEX  8 0  10 1  20 0\n0 VERTEX  8 0  10 2  20 0\n0 VERTEX  8 0  10 0  20 1\n0 VERTEX  8 0  10 1  20 1\n0 VERTEX  8 0  10 2  20 1\n"
+        assertThat(flat("", "0 POLYLINE  8 0  66 1  70 16  71 2  72 3\n"
+            + "0 VERTEX  8 0  10 0  20 0\n0 VERTEX  8 0  10 1  20 0\n0 VERTEX  8 0  10 2  20 0\n0 VERTEX  8 0  10 0  20 1\n0 VERTEX  8 0  10 1  20 1\n0 VERTEX  8 0  10 2  20 1\n"
             + "0 SEQEND  8 0").size()).isEqualTo(7);
         // the edge from 2 to 3 is hidden
         assertThat(ends(flat("", "0 POLYLINE  8 0  66 1  70 64\n0 VERTEX  8 0  70 192  10 0  20 0\n0 VERTEX  8 0  70 192  10 1  20 0\n0 VERTEX  8 0  70 192  10 1  20 1\n0 VERTEX  8 0  70 128  71 1  72 -2  73 3\n0 SEQEND  8 0")))
@@ -194,8 +209,10 @@ class FlatteningTest {
     }
 
     @Test void heightsAreLeftOutAndSaidWhereTheyDiffer() throws IOException {
-        assertThat(said(flat("", "0 LINE  8 0  10 0  20 0  30 5  11 9  21 0  31 5\n0 LINE  8 0  10 0  20 1  30 5  11 9  21 1  31 5"))).doesNotContain(Code.HEIGHT_LEFT_OUT);
-        assertThat(said(flat("", "0 LINE  8 0  10 0  20 0  30 0  11 9  21 0  31 3\n0 LINE  8 0  10 0  20 1  11 9  21 1"))).contains(Code.HEIGHT_LEFT_OUT);
+        assertThat(said(flat("", "0 LINE  8 0  10 0  20 0  30 5  11 9  21 0  31 5\n0 LINE  8 0  10 0  20 1  30 5  11 9  21 1  31 5")))
+            .doesNotContain(Code.HEIGHT_LEFT_OUT);
+        assertThat(said(flat("", "0 LINE  8 0  10 0  20 0  30 0  11 9  21 0  31 3\n0 LINE  8 0  10 0  20 1  11 9  21 1")))
+            .contains(Code.HEIGHT_LEFT_OUT);
     }
 
     @Test void endlessLinesReachBeyondTheDrawing() throws IOException {
@@ -213,13 +230,15 @@ class FlatteningTest {
     @Test void aPatternIsCutToItsOutlineByTheEvenOddRule() throws IOException {
         String square = "92 3  93 4  72 1  10 %1$d  20 %1$d  11 %2$d  21 %1$d  72 1  10 %2$d  20 %1$d  11 %2$d  21 %2$d  72 1  10 %2$d  20 %2$d  11 %1$d  21 %2$d  72 1  10 %1$d  20 %2$d  11 %1$d  21 %1$d  97 0  ";
         Strokes s = flat("", "0 LINE  8 0  10 0  20 0  11 100  21 100\n0 HATCH  8 0  10 0  20 0  30 0  210 0  220 0  230 1  2 LINES  70 0  71 0  91 2  " + square.replace("92 3  93 4  72 1", "92 1  93 4  72 1").formatted(0, 100)
-            + square.replace("92 3  93 4  72 1", "92 16  93 4  72 1").formatted(40, 60) + "75 0  76 1  52 0  41 1  77 0  78 1  53 45  43 0  44 0  45 -1.4142135623730951  46 1.4142135623730951  79 0");
+            + square.replace("92 3  93 4  72 1", "92 16  93 4  72 1").formatted(40, 60)
+            + "75 0  76 1  52 0  41 1  77 0  78 1  53 45  43 0  44 0  45 -1.4142135623730951  46 1.4142135623730951  79 0");
         assertThat(s.fills()).hasSize(1);
         double[] l = s.fills().getFirst().lines();
         double length = 0;
         for (int i = 0; i < l.length; i += 4) {
             double x = (l[i] + l[i + 2]) / 2 + s.origin().x(), y = (l[i + 1] + l[i + 3]) / 2 + s.origin().y();
-            assertThat(x > -1e-6 && x < 100 + 1e-6 && y > -1e-6 && y < 100 + 1e-6 && !(x > 40 + 1e-6 && x < 60 - 1e-6 && y > 40 + 1e-6 && y < 60 - 1e-6)).as(x + " " + y).isTrue();
+            assertThat(x > -1e-6 && x < 100 + 1e-6 && y > -1e-6 && y < 100 + 1e-6
+                && !(x > 40 + 1e-6 && x < 60 - 1e-6 && y > 40 + 1e-6 && y < 60 - 1e-6)).as(x + " " + y).isTrue();
             length += Math.hypot(l[i + 2] - l[i], l[i + 3] - l[i + 1]);
         }
         // lines 2 apart: half of the area

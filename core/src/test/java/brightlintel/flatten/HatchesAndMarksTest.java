@@ -10,6 +10,7 @@ import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Strokes;
+import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
@@ -21,19 +22,22 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Hatches in blocks however they are put, marks with their place and their way, the layer that every drawing has. */
 class HatchesAndMarksTest {
     /** A square of ten by ten with lines at 45 degrees, two apart along x. */
-    private static final String HATCH = "0\nHATCH\n8\n0\n10\n0\n20\n0\n30\n0\n2\nDIAGONAL\n70\n0\n71\n0\n91\n1\n92\n2\n72\n0\n73\n1\n93\n4\n10\n0\n20\n0\n10\n10\n20\n0\n10\n10\n20\n10\n10\n0\n20\n10\n97\n0\n"
+    private static final String HATCH =
+        "0\nHATCH\n8\n0\n10\n0\n20\n0\n30\n0\n2\nDIAGONAL\n70\n0\n71\n0\n91\n1\n92\n2\n72\n0\n73\n1\n93\n4\n10\n0\n20\n0\n10\n10\n20\n0\n10\n10\n20\n10\n10\n0\n20\n10\n97\n0\n"
         + "75\n0\n76\n1\n52\n0\n41\n1\n77\n0\n78\n1\n53\n%s\n43\n0\n44\n0\n45\n%s\n46\n%s\n79\n0\n98\n0\n";
     @TempDir Path folder;
 
     private Strokes flat(String blocks, String entities) throws IOException {
         Path f = Files.createTempFile(folder, "h", ".dxf");
-        Files.writeString(f, "0\nSECTION\n2\nBLOCKS\n" + blocks + "0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n");
+        Files.writeString(f, "0\nSECTION\n2\nBLOCKS\n" + blocks + "0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities
+            + "0\nENDSEC\n0\nEOF\n");
         RawDrawing d = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
         return Drawings.strokes(d);
     }
@@ -73,11 +77,12 @@ class HatchesAndMarksTest {
     /** Law: mirrored, turned and scaled as a whole, a hatch has as many lines as before. */
     @Test void theNumberOfLinesDoesNotDependOnWhereTheBlockLies() {
         Seeds.each(12, seed -> {
-            java.util.Random r = new java.util.Random(seed);
+            Random r = new Random(seed);
             double scale = 0.5 + r.nextDouble() * 3;
             String how = insert(r.nextBoolean() ? scale : -scale, r.nextBoolean() ? scale : -scale, r.nextInt(360));
             try {
-                int n = flat(block(diagonal()), insert(1, 1, 0)).fills().getFirst().lines().length, m = flat(block(diagonal()), how).fills().getFirst().lines().length;
+                int n = flat(block(diagonal()), insert(1, 1, 0)).fills().getFirst().lines().length, m = flat(block(diagonal()), how).fills()
+                    .getFirst().lines().length;
                 assertThat(Math.abs(n - m)).as(how).isLessThanOrEqualTo(1);
             } catch (IOException e) {
                 throw new AssertionError(e);
@@ -89,7 +94,7 @@ class HatchesAndMarksTest {
         String circle = "0\nHATCH\n8\n0\n10\n0\n20\n0\n30\n0\n2\nSOLID\n70\n1\n71\n0\n91\n1\n92\n0\n93\n1\n72\n2\n10\n3\n20\n4\n40\n2\n50\n0\n51\n360\n73\n1\n97\n0\n75\n0\n76\n1\n98\n0\n";
         Strokes s = flat(block(circle), insert(-2, 2, 0));
         FillMark f = s.fills().getFirst();
-        Curve c = f.outlines().getFirst().getFirst().mapped(brightlintel.geom.Affine.move(s.origin()));
+        Curve c = f.outlines().getFirst().getFirst().mapped(Affine.move(s.origin()));
         assertThat(c).isInstanceOfSatisfying(Curve.EllipticArc.class, a -> {
             assertThat(a.isWhole() && a.isCircular()).isTrue();
             assertThat(a.centre().distance(new Point(-6, 8))).isLessThan(1e-9);

@@ -22,7 +22,8 @@ class CrossingsTest {
             case 0 -> new Curve.Straight(point(r), point(r));
             case 1 -> Curve.EllipticArc.circular(point(r), 1 + 4 * r.nextDouble(), r.nextDouble() * 7, sweep);
             case 2 -> new Curve.EllipticArc(point(r), u, u.left().times(0.3 + 0.5 * r.nextDouble()), r.nextDouble() * 7, sweep);
-            default -> new Nurbs(3, new double[] {0, 0, 0, 0, 1, 2, 2, 2, 2}, new double[] {1, 2, 1, 0.7, 1}, List.of(point(r), point(r), point(r), point(r), point(r)));
+            default -> new Nurbs(3, new double[] {0, 0, 0, 0, 1, 2, 2, 2, 2}, new double[] {1, 2, 1, 0.7, 1},
+                List.of(point(r), point(r), point(r), point(r), point(r)));
         };
     }
 
@@ -31,7 +32,8 @@ class CrossingsTest {
         int n = 700;
         for (int i = 0; i < n; i++)
             for (int k = 0; k < n; k++) {
-                Curve.Straight p = new Curve.Straight(a.at(i / (double) n), a.at((i + 1.0) / n)), q = new Curve.Straight(b.at(k / (double) n), b.at((k + 1.0) / n));
+                Curve.Straight p = new Curve.Straight(a.at(i / (double) n), a.at((i + 1.0) / n)),
+                    q = new Curve.Straight(b.at(k / (double) n), b.at((k + 1.0) / n));
                 if (Box.of(p.a(), p.b()).meets(Box.of(q.a(), q.b()))) Crossings.of(p, q).forEach(x -> out.add(x.at()));
             }
         return out;
@@ -57,7 +59,8 @@ class CrossingsTest {
             Random r = new Random(seed);
             for (int i = 0; i < 9; i++) {
                 Curve a = curve(r, i % 3), b = curve(r, i / 3);
-                List<Point> one = Crossings.of(a, b).stream().map(CurveMath.Crossing::at).toList(), other = Crossings.of(b, a).stream().map(CurveMath.Crossing::at).toList();
+                List<Point> one = Crossings.of(a, b).stream().map(CurveMath.Crossing::at).toList(), other = Crossings.of(b, a).stream()
+                    .map(CurveMath.Crossing::at).toList();
                 assertThat(one).hasSameSizeAs(other);
                 for (Point p : one) assertThat(other).anyMatch(q -> q.distance(p) < 1e-6);
             }
@@ -65,13 +68,15 @@ class CrossingsTest {
     }
 
     @Test void plainCases() {
-        Curve line = new Curve.Straight(new Point(-5, 0), new Point(5, 0)), circle = Curve.EllipticArc.circular(Point.ORIGIN, 3, 0.4, Angles.TURN);
+        Curve line = new Curve.Straight(new Point(-5, 0), new Point(5, 0)),
+            circle = Curve.EllipticArc.circular(Point.ORIGIN, 3, 0.4, Angles.TURN);
         assertThat(Crossings.of(line, circle)).extracting(x -> Math.rint(x.at().x())).containsExactly(-3.0, 3.0);
         assertThat(Crossings.of(line, new Curve.Straight(new Point(-5, 1), new Point(5, 1)))).as("parallel").isEmpty();
         assertThat(Crossings.of(line, line)).as("along each other").isEmpty();
         assertThat(Crossings.of(circle, Curve.EllipticArc.circular(new Point(7, 0), 3, 0, Angles.TURN))).as("apart").isEmpty();
         assertThat(Crossings.of(circle, Curve.EllipticArc.circular(new Point(1, 0), 1, 0, Angles.TURN))).as("one in the other").isEmpty();
-        assertThat(Crossings.of(circle, Curve.EllipticArc.circular(new Point(3, 0), 3, 0, Angles.TURN))).hasSize(2).allSatisfy(x -> assertThat(x.at().x()).isCloseTo(1.5, within(1e-12)));
+        assertThat(Crossings.of(circle, Curve.EllipticArc.circular(new Point(3, 0), 3, 0, Angles.TURN))).hasSize(2)
+            .allSatisfy(x -> assertThat(x.at().x()).isCloseTo(1.5, within(1e-12)));
         assertThat(Crossings.of(new Curve.Straight(new Point(-5, 0), new Point(0, 0)), circle)).as("one end within").hasSize(1);
     }
 }

@@ -16,16 +16,19 @@ class CurveLawsTest {
 
     private static Curve arc(Random r) {
         double sweep = (r.nextBoolean() ? 1 : -1) * (0.2 + r.nextDouble() * 6);
-        return Curve.EllipticArc.circular(new Point(r.nextGaussian() * 3, r.nextGaussian() * 3), 0.5 + r.nextDouble() * 4, r.nextDouble() * 7, sweep);
+        return Curve.EllipticArc.circular(new Point(r.nextGaussian() * 3, r.nextGaussian() * 3), 0.5 + r.nextDouble() * 4,
+            r.nextDouble() * 7, sweep);
     }
 
     private static Curve circle(Random r) {
-        return Curve.EllipticArc.circular(new Point(r.nextGaussian() * 3, r.nextGaussian() * 3), 0.5 + r.nextDouble() * 4, r.nextDouble() * 7, Angles.TURN);
+        return Curve.EllipticArc.circular(new Point(r.nextGaussian() * 3, r.nextGaussian() * 3), 0.5 + r.nextDouble() * 4,
+            r.nextDouble() * 7, Angles.TURN);
     }
 
     private static Curve ellipse(Random r) {
         Point u = Point.polar(r.nextDouble() * 7, 1 + 3 * r.nextDouble());
-        return new Curve.EllipticArc(new Point(r.nextGaussian(), r.nextGaussian()), u, u.left().times(0.3 + 0.6 * r.nextDouble()), r.nextDouble() * 7,
+        return new Curve.EllipticArc(new Point(r.nextGaussian(), r.nextGaussian()), u, u.left().times(0.3 + 0.6 * r.nextDouble()),
+            r.nextDouble() * 7,
             r.nextBoolean() ? Angles.TURN : 0.5 + 5 * r.nextDouble());
     }
 
@@ -106,7 +109,8 @@ class CurveLawsTest {
     }
 
     @Test void aFootBeyondTheEndsIsNone() {
-        Curve line = new Curve.Straight(new Point(0, 0), new Point(4, 0)), quarter = Curve.EllipticArc.circular(Point.ORIGIN, 2, 0, Math.PI / 2);
+        Curve line = new Curve.Straight(new Point(0, 0), new Point(4, 0)),
+            quarter = Curve.EllipticArc.circular(Point.ORIGIN, 2, 0, Math.PI / 2);
         assertThat(CurveMath.squareTo(line, new Point(5, 1), 0.9)).isEmpty();
         assertThat(CurveMath.squareTo(line, new Point(3, 1), 0.1)).hasValue(0.75);
         assertThat(CurveMath.squareTo(quarter, new Point(-1, 1), 0.5)).isEmpty();
@@ -135,7 +139,8 @@ class CurveLawsTest {
     @Test void partsAreTheWholeAgain() {
         Seeds.each(6, seed -> {
             Random r = new Random(seed);
-            for (Curve c : List.of(new Curve.Straight(new Point(1, 2), new Point(7, -3)), arc(r), circle(r), ellipse(r), spline(r, 4), spline(r, 9), spline(r, 5).part(0.2, 0.9))) {
+            for (Curve c : List.of(new Curve.Straight(new Point(1, 2), new Point(7, -3)), arc(r), circle(r), ellipse(r), spline(r, 4),
+                spline(r, 9), spline(r, 5).part(0.2, 0.9))) {
                 double a = r.nextDouble() * 0.5, b = a + 0.05 + r.nextDouble() * (0.95 - a) * 0.9;
                 Curve part = c.part(a, b);
                 for (int i = 0; i <= 10; i++) {

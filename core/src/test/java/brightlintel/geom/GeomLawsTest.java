@@ -29,7 +29,8 @@ class GeomLawsTest {
             Box box = Box.around(new Point(far + r.nextDouble() * 100, r.nextDouble() * 100), r.nextDouble() * 6);
             List<Integer> fast = new ArrayList<>(), slow = new ArrayList<>();
             index.query(box, fast::add);
-            for (int i = 0; i < n; i++) if (Box.of(new Point(xy[4 * i], xy[4 * i + 1]), new Point(xy[4 * i + 2], xy[4 * i + 3])).meets(box)) slow.add(i);
+            for (int i = 0; i < n; i++)
+                if (Box.of(new Point(xy[4 * i], xy[4 * i + 1]), new Point(xy[4 * i + 2], xy[4 * i + 3])).meets(box)) slow.add(i);
             assertThat(fast).as("seed " + seed).isEqualTo(slow);
         }
     }
@@ -86,18 +87,22 @@ class GeomLawsTest {
     void mappingACurveMapsItsPoints(long seed) {
         Random r = new Random(seed);
         Affine m = Affine.scale(1 + r.nextDouble(), -2).then(Affine.turn(r.nextDouble() * 6)).then(Affine.move(r.nextDouble() * 1e5, 7));
-        List<Curve> curves = List.of(new Curve.Straight(new Point(1, 2), new Point(5, 3)), Curve.EllipticArc.circular(new Point(2, 2), 3, 0.4, 2.5),
-            new Nurbs(3, new double[] {0, 0, 0, 0, 1, 2, 2, 2, 2}, new double[] {1, 2, 1, 1, 1}, List.of(new Point(0, 0), new Point(1, 3), new Point(4, 3), new Point(6, -1), new Point(8, 0))));
+        List<Curve> curves = List.of(new Curve.Straight(new Point(1, 2), new Point(5, 3)),
+            Curve.EllipticArc.circular(new Point(2, 2), 3, 0.4, 2.5),
+            new Nurbs(3, new double[] {0, 0, 0, 0, 1, 2, 2, 2, 2}, new double[] {1, 2, 1, 1, 1},
+            List.of(new Point(0, 0), new Point(1, 3), new Point(4, 3), new Point(6, -1), new Point(8, 0))));
         for (Curve c : curves)
             for (double t = 0; t <= 1; t += 0.1) {
                 assertThat(c.mapped(m).at(t).distance(m.apply(c.at(t)))).isLessThan(1e-8);
-                Point numeric = c.at(Math.min(1, t + 1e-6)).minus(c.at(Math.max(0, t - 1e-6))).times(1 / (Math.min(1, t + 1e-6) - Math.max(0, t - 1e-6)));
+                Point numeric = c.at(Math.min(1, t + 1e-6)).minus(c.at(Math.max(0, t - 1e-6)))
+                    .times(1 / (Math.min(1, t + 1e-6) - Math.max(0, t - 1e-6)));
                 assertThat(c.derivative(t).distance(numeric)).isLessThan(1e-3);
             }
     }
 
     @Test void aCrossingOfTwoCurvesLiesOnBoth() {
-        Curve circle = Curve.EllipticArc.circular(new Point(0, 0), 5, 0, Math.PI), line = new Curve.Straight(new Point(-1, -2), new Point(4, 9));
+        Curve circle = Curve.EllipticArc.circular(new Point(0, 0), 5, 0, Math.PI),
+            line = new Curve.Straight(new Point(-1, -2), new Point(4, 9));
         CurveMath.Crossing x = CurveMath.crossing(line, 0.5, circle, CurveMath.nearest(circle, line.at(0.6)));
         assertThat(x.at().length()).isCloseTo(5, within(1e-12));
         assertThat(Math.abs(new Point(5, 11).unit().cross(x.at().minus(new Point(-1, -2))))).isLessThan(1e-12);

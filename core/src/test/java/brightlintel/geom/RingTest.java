@@ -64,7 +64,8 @@ class RingTest {
     }
 
     @Test void moreThanAHalfCircleReachesRound() {
-        Ring keyhole = new Ring(List.of(new Point(-1, 0), new Point(-1, -5), new Point(1, -5), new Point(1, 0)), List.of(0.0, 0.0, 0.0, 2.5));
+        Ring keyhole = new Ring(List.of(new Point(-1, 0), new Point(-1, -5), new Point(1, -5), new Point(1, 0)),
+            List.of(0.0, 0.0, 0.0, 2.5));
         assertThat(keyhole.area()).isCloseTo(chords(keyhole).area(), within(1e-5));
         assertThat(keyhole.holds(new Point(0, 2))).isTrue();
         assertThat(keyhole.holds(new Point(2.5, -4))).isFalse();
@@ -114,8 +115,10 @@ class RingTest {
 
     @Test void whatEnclosesNothingIsRefusedByName() {
         assertThatThrownBy(() -> new Ring(List.of(new Point(0, 0), new Point(1, 0)))).hasMessageContaining("2 corners");
-        assertThatThrownBy(() -> new Ring(List.of(new Point(0, 0), new Point(1, 0), new Point(1, 1)), List.of(1.0))).hasMessageContaining("1 bulges for 3");
-        assertThatThrownBy(() -> new Ring(List.of(new Point(0, 0), new Point(Double.NaN, 0), new Point(1, 1)))).hasMessageContaining("not finite");
+        assertThatThrownBy(() -> new Ring(List.of(new Point(0, 0), new Point(1, 0), new Point(1, 1)), List.of(1.0)))
+            .hasMessageContaining("1 bulges for 3");
+        assertThatThrownBy(() -> new Ring(List.of(new Point(0, 0), new Point(Double.NaN, 0), new Point(1, 1))))
+            .hasMessageContaining("not finite");
         assertThatThrownBy(() -> new Ring(apse().corners(), List.of(0.0, Double.NaN, 0.0, 0.0))).hasMessageContaining("not finite");
     }
 

@@ -4,17 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
-import brightlintel.notation.Drawings;
 import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.demo.Spoil;
+import brightlintel.drawing.Code;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.flatten.Flattening;
 import brightlintel.notation.BinaryDxf;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import brightlintel.write.DrawingFormat;
 import java.io.ByteArrayOutputStream;
@@ -24,6 +24,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.TreeSet;
@@ -57,7 +59,8 @@ class SamplesTest {
 
     @ParameterizedTest @MethodSource("samples")
     void ourFiguresEqualThoseOfAnIndependentReader(Path sample) throws IOException {
-        JsonNode want = JSON.readTree(Files.readString(sample.resolveSibling(sample.getFileName().toString().replaceFirst("[.]d..$", ".expected.json"))));
+        JsonNode want = JSON.readTree(Files.readString(sample.resolveSibling(sample.getFileName().toString()
+            .replaceFirst("[.]d..$", ".expected.json"))));
         List<String> differ = new ArrayList<>();
         compare(want, figures(read(sample)), "", differ);
         assertThat(differ).isEmpty();
@@ -72,8 +75,10 @@ class SamplesTest {
             else for (int i = 0; i < want.size(); i++) compare(want.get(i), have.get(i), at + "/" + i, differ);
         } else if (want.isNumber()) {
             double a = want.asDouble(), b = have.isNumber() ? have.asDouble() : Double.NaN;
-            if (!(Math.abs(a - b) <= 1e-6 * Math.max(Math.max(Math.abs(a), Math.abs(b)), 1e-3))) differ.add(at + ": " + a + " against " + b);
-        } else if (!want.equals(have) && !(want.isNull() && (have.isMissingNode() || have.isNull()))) differ.add(at + ": " + want + " against " + have);
+            if (!(Math.abs(a - b) <= 1e-6 * Math.max(Math.max(Math.abs(a), Math.abs(b)), 1e-3)))
+                differ.add(at + ": " + a + " against " + b);
+        } else if (!want.equals(have)
+            && !(want.isNull() && (have.isMissingNode() || have.isNull()))) differ.add(at + ": " + want + " against " + have);
     }
 
     @ParameterizedTest @MethodSource("samples")
@@ -84,8 +89,10 @@ class SamplesTest {
             var left = format.write(d, out);
             JsonNode before = figures(d), after = figures(read(Files.write(folder.resolve("again"), out.toByteArray())));
             List<String> differ = new ArrayList<>();
-            for (String k : List.of("insunits", "measurement", "blocks", "model", "paper", "inBlocks")) compare(before.path(k), after.path(k), k, differ);
-            differ.removeIf(x -> left.keySet().stream().anyMatch(x::contains) || x.matches("(model|paper|inBlocks)/(total|byLayer|byColor).*") && !left.isEmpty());
+            for (String k : List.of("insunits", "measurement", "blocks", "model", "paper", "inBlocks"))
+                compare(before.path(k), after.path(k), k, differ);
+            differ.removeIf(x -> left.keySet().stream().anyMatch(x::contains)
+                || x.matches("(model|paper|inBlocks)/(total|byLayer|byColor).*") && !left.isEmpty());
             if (format == DrawingFormat.DXF) compare(before.path("layers"), after.path("layers"), "layers", differ);
             // it has no way to say that a unit or a measured value is not known
             else differ.removeIf(x -> x.startsWith("insunits: null") || x.contains("DIMENSION/measured"));
@@ -98,7 +105,7 @@ class SamplesTest {
         Strokes s = Flattening.of(read(sample), new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
         if (!sample.toString().contains("props")) assertThat(s.size() + s.texts().size()).isPositive();
         if (sample.toString().contains("hatches")) assertThat(s.fills()).hasSizeGreaterThan(2);
-        for (double v : java.util.Arrays.copyOf(s.xy(), 4 * s.chords())) assertThat(v).isFinite();
+        for (double v : Arrays.copyOf(s.xy(), 4 * s.chords())) assertThat(v).isFinite();
     }
 
     @ParameterizedTest @MethodSource("samples")
@@ -135,15 +142,16 @@ class SamplesTest {
     @Test void theOrderOfSectionsAndRecordsDoesNotMatter() throws IOException {
         String text = HeronQuayDrawings.ground();
         List<String> sections = new ArrayList<>(List.of(text.substring(0, text.lastIndexOf("0\nEOF")).split("(?<=0\nENDSEC\n)")));
-        java.util.Collections.reverse(sections);
-        RawDrawing a = read(Files.writeString(folder.resolve("a.dxf"), text)), b = read(Files.writeString(folder.resolve("b.dxf"), String.join("", sections) + "0\nEOF\n"));
+        Collections.reverse(sections);
+        RawDrawing a = read(Files.writeString(folder.resolve("a.dxf"), text)),
+            b = read(Files.writeString(folder.resolve("b.dxf"), String.join("", sections) + "0\nEOF\n"));
         assertThat(figures(b)).isEqualTo(figures(a));
     }
 
     @Test void aBinaryFileCutOffGivesWhatCameBefore() throws IOException {
         byte[] whole = BinaryDxf.of(HeronQuayDrawings.upper(), false);
-        RawDrawing d = read(Files.write(folder.resolve("cut.dxf"), java.util.Arrays.copyOf(whole, whole.length * 2 / 3)));
-        assertThat(d.report().count(brightlintel.drawing.Code.FILE_ENDS_EARLY)).isPositive();
+        RawDrawing d = read(Files.write(folder.resolve("cut.dxf"), Arrays.copyOf(whole, whole.length * 2 / 3)));
+        assertThat(d.report().count(Code.FILE_ENDS_EARLY)).isPositive();
         assertThat(new String(whole, 0, 18, StandardCharsets.US_ASCII)).isEqualTo("AutoCAD Binary DXF");
     }
 }

@@ -31,7 +31,8 @@ class FootprintsTest {
         for (Ring r : f.of(new ElementId(id))) {
             int first = 0;
             List<Point> p = r.corners();
-            for (int i = 1; i < p.size(); i++) if (p.get(i).x() + p.get(i).y() * 1.001 < p.get(first).x() + p.get(first).y() * 1.001 - 1e-9) first = i;
+            for (int i = 1; i < p.size(); i++)
+                if (p.get(i).x() + p.get(i).y() * 1.001 < p.get(first).x() + p.get(first).y() * 1.001 - 1e-9) first = i;
             for (int i = 0; i < p.size(); i++) b.append(i == 0 ? "" : ", ").append(Walls.text(p.get((first + i) % p.size())));
             b.append('\n');
         }
@@ -198,7 +199,8 @@ class FootprintsTest {
                 assertCovered(f, w.reference().at(along, off), seed, w);
             }
             for (Point node : List.of(w.reference().a(), w.reference().b())) {
-                List<Wall> here = walls.stream().filter(x -> x.reference().a().distance(node) < 1e-9 || x.reference().b().distance(node) < 1e-9).toList();
+                List<Wall> here = walls.stream().filter(x -> x.reference().a().distance(node) < 1e-9
+                    || x.reference().b().distance(node) < 1e-9).toList();
                 double thinnest = here.stream().mapToDouble(x -> x.thickness().value()).min().orElseThrow();
                 for (int i = 0; i < 50 && here.size() > 1; i++)
                     assertCovered(f, node.plus(Point.polar(r.nextDouble() * 7, r.nextDouble() * thinnest * 0.49)), seed, w);
@@ -207,7 +209,8 @@ class FootprintsTest {
     }
 
     private static void assertCovered(Footprints f, Point p, long seed, Wall w) {
-        assertThat(f.all().values().stream().flatMap(List::stream).anyMatch(x -> x.holds(p) || onEdge(x, p))).as("seed %d, %s at %s", seed, w.id(), p).isTrue();
+        assertThat(f.all().values().stream().flatMap(List::stream).anyMatch(x -> x.holds(p) || onEdge(x, p)))
+            .as("seed %d, %s at %s", seed, w.id(), p).isTrue();
     }
 
     private static boolean onEdge(Ring r, Point p) {

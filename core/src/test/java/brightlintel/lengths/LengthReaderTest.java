@@ -13,9 +13,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LengthReaderTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '~', value = {
-        "3600 | MILLIMETRE | 3.6", "3600 | METRE | 3600", "3.6 m | MILLIMETRE | 3.6", "3,6 m | MILLIMETRE | 3.6", "360cm | METRE | 3.6", "1 800 | MILLIMETRE | 1.8", "12 500 mm | METRE | 12.5",
-        "12'-6 1/2\" | METRE | 3.8227", "37'4 | METRE | 11.3792", "6\" | METRE | 0.1524", "1/2\" | METRE | 0.0127", "12' | METRE | 3.6576", "3 ft 4 in | METRE | 1.016", "8 | FOOT | 2.4384",
-        "-1.5 | METRE | -1.5", "−1.5 m | METRE | -1.5", "+2 | METRE | 2", ".5 | METRE | 0.5", "5'-0\" | METRE | 1.524", "2.5e | METRE | ", "abc | METRE | ", "1/0\" | METRE | ", "3 m 4 | METRE | ", "' | METRE | ", "- | METRE | "})
+        "3600 | MILLIMETRE | 3.6", "3600 | METRE | 3600", "3.6 m | MILLIMETRE | 3.6", "3,6 m | MILLIMETRE | 3.6", "360cm | METRE | 3.6",
+            "1 800 | MILLIMETRE | 1.8", "12 500 mm | METRE | 12.5",
+        "12'-6 1/2\" | METRE | 3.8227", "37'4 | METRE | 11.3792", "6\" | METRE | 0.1524", "1/2\" | METRE | 0.0127", "12' | METRE | 3.6576",
+        "3 ft 4 in | METRE | 1.016", "8 | FOOT | 2.4384",
+        "-1.5 | METRE | -1.5", "−1.5 m | METRE | -1.5", "+2 | METRE | 2", ".5 | METRE | 0.5", "5'-0\" | METRE | 1.524", "2.5e | METRE | ",
+        "abc | METRE | ", "1/0\" | METRE | ", "3 m 4 | METRE | ", "' | METRE | ", "- | METRE | "})
     void lengthsAreReadAsPeopleWriteThem(String text, LengthUnit bare, Double metres) {
         if (metres == null) assertThat(LengthReader.read(text, bare)).as(text).isEmpty();
         else assertThat(LengthReader.read(text, bare).orElseThrow()).as(text).isCloseTo(metres, within(1e-9));
@@ -27,9 +30,12 @@ class LengthReaderTest {
         for (int i = 0; i < 500; i++) {
             double v = Math.round((r.nextDouble() * 200 - 20) * 1000) / 1000.0;
             LengthFormat metric = new LengthFormat(Units.METRIC), feet = new LengthFormat(Units.FEET_AND_INCHES);
-            assertThat(LengthReader.read(metric.position(v), LengthUnit.MILLIMETRE).orElseThrow()).as("seed %d: %s", seed, metric.position(v)).isCloseTo(v, within(5e-4));
-            assertThat(LengthReader.read(metric.part(v), LengthUnit.MILLIMETRE).orElseThrow()).as(metric.part(v)).isCloseTo(v, within(5e-4));
-            assertThat(LengthReader.read(feet.position(v), LengthUnit.MILLIMETRE).orElseThrow()).as(feet.position(v)).isCloseTo(v, within(0.0254 / 32 + 1e-9));
+            assertThat(LengthReader.read(metric.position(v), LengthUnit.MILLIMETRE).orElseThrow())
+                .as("seed %d: %s", seed, metric.position(v)).isCloseTo(v, within(5e-4));
+            assertThat(LengthReader.read(metric.part(v), LengthUnit.MILLIMETRE).orElseThrow()).as(metric.part(v))
+                .isCloseTo(v, within(5e-4));
+            assertThat(LengthReader.read(feet.position(v), LengthUnit.MILLIMETRE).orElseThrow()).as(feet.position(v))
+                .isCloseTo(v, within(0.0254 / 32 + 1e-9));
         }
     }
 

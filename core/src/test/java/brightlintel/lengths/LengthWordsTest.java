@@ -16,7 +16,8 @@ class LengthWordsTest {
 
     /** A whole figure and a fraction without any mark are in the unit of the field; with a mark they are what the mark says. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', value = {"5 1/2 | FOOT | 1.6764", "5 1/2 | INCH | 0.1397", "5-1/2 | FOOT | 1.6764", "1/2 | FOOT | 0.1524", "1/2 | INCH | 0.0127", "5 1/2\" | FOOT | 0.1397",
+    @CsvSource(delimiter = '|', quoteCharacter = '~', value = {"5 1/2 | FOOT | 1.6764", "5 1/2 | INCH | 0.1397", "5-1/2 | FOOT | 1.6764",
+        "1/2 | FOOT | 0.1524", "1/2 | INCH | 0.0127", "5 1/2\" | FOOT | 0.1397",
         "5' 1/2 | INCH | 1.5367", "5' 1/2\" | FOOT | 1.5367", "5'-6 | METRE | 1.6764", "5 1/2 in | FOOT | 0.1397"})
     void aFractionIsInTheUnitOfItsField(String text, LengthUnit bare, double metres) {
         assertThat(LengthReader.read(text, bare).orElseThrow()).isCloseTo(metres, within(1e-9));

@@ -33,8 +33,10 @@ public final class BinaryDxf {
 
     private static void value(ByteArrayOutputStream out, int c, String v) throws IOException {
         String t = v.trim();
-        if (c >= 10 && c <= 59 || c >= 110 && c <= 149 || c >= 210 && c <= 239) out.write(little(8).putDouble(Double.parseDouble(t)).array());
-        else if (c >= 60 && c <= 79 || c >= 170 && c <= 179 || c >= 270 && c <= 289 || c >= 370 && c <= 389) out.write(little(2).putShort((short) Integer.parseInt(t)).array());
+        if (c >= 10 && c <= 59 || c >= 110 && c <= 149 || c >= 210 && c <= 239)
+            out.write(little(8).putDouble(Double.parseDouble(t)).array());
+        else if (c >= 60 && c <= 79 || c >= 170 && c <= 179 || c >= 270 && c <= 289 || c >= 370 && c <= 389)
+            out.write(little(2).putShort((short) Integer.parseInt(t)).array());
         else if (c >= 90 && c <= 99 || c >= 420 && c <= 429) out.write(little(4).putInt(Integer.parseInt(t)).array());
         else if (c >= 290 && c <= 299) out.write(Integer.parseInt(t));
         else {

@@ -7,13 +7,13 @@ import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -28,8 +28,11 @@ public final class Drawings {
         StringBuilder b = new StringBuilder("0\nSECTION\n2\nENTITIES\n");
         for (String line : text.strip().split("\n")) {
             String[] w = line.strip().split("\\s+");
-            if (w[1].equals("circle")) b.append("0\nCIRCLE\n8\n").append(w[0]).append("\n10\n").append(w[2]).append("\n20\n").append(w[3]).append("\n40\n").append(w[4]).append('\n');
-            else b.append("0\nLINE\n8\n").append(w[0]).append("\n10\n").append(w[1]).append("\n20\n").append(w[2]).append("\n11\n").append(w[3]).append("\n21\n").append(w[4]).append('\n');
+            if (w[1].equals("circle"))
+                b.append("0\nCIRCLE\n8\n").append(w[0]).append("\n10\n").append(w[2]).append("\n20\n").append(w[3]).append("\n40\n")
+                    .append(w[4]).append('\n');
+            else b.append("0\nLINE\n8\n").append(w[0]).append("\n10\n").append(w[1]).append("\n20\n").append(w[2]).append("\n11\n")
+                .append(w[3]).append("\n21\n").append(w[4]).append('\n');
         }
         Path f = Files.createTempFile("drawing", ".dxf");
         try {

@@ -32,7 +32,8 @@ public final class Walls {
             if (w[i].equals("bulge")) bulge = Double.parseDouble(w[++i]);
             else side = Side.valueOf(w[i].toUpperCase(Locale.ROOT));
         }
-        Piece p = new Piece(new Point(Double.parseDouble(w[1]), Double.parseDouble(w[2])), new Point(Double.parseDouble(w[4]), Double.parseDouble(w[5])), bulge);
+        Piece p = new Piece(new Point(Double.parseDouble(w[1]), Double.parseDouble(w[2])),
+            new Point(Double.parseDouble(w[4]), Double.parseDouble(w[5])), bulge);
         return new Wall(new ElementId(w[0]), p, side, Given.stated(Double.parseDouble(w[7])), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 
@@ -41,7 +42,8 @@ public final class Walls {
         StringBuilder b = new StringBuilder();
         for (Wall w : walls) {
             Piece p = w.reference();
-            b.append(w.id().value()).append(' ').append(text(p.a())).append(" -> ").append(text(p.b())).append(" thick ").append(number(w.thickness().value()));
+            b.append(w.id().value()).append(' ').append(text(p.a())).append(" -> ").append(text(p.b())).append(" thick ")
+                .append(number(w.thickness().value()));
             if (w.side() != Side.CENTRE) b.append(' ').append(w.side().name().toLowerCase(Locale.ROOT));
             if (!p.isStraight()) b.append(" bulge ").append(number(p.bulge()));
             b.append('\n');

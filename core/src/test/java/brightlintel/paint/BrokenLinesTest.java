@@ -2,23 +2,19 @@ package brightlintel.paint;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightlintel.notation.Drawings;
 import brightlintel.building.Clearing;
-import brightlintel.building.FileId;
 import brightlintel.building.Placement;
-import brightlintel.building.Underlay;
-import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.flatten.Flattening;
 import brightlintel.geom.Point;
-import brightlintel.place.PlacedDrawing;
+import brightlintel.notation.Drawings;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -29,11 +25,13 @@ class BrokenLinesTest {
     private String row(double pxPerUnit, double from) throws Exception {
         String text = "0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLTYPE\n0\nLTYPE\n2\nDASHES\n73\n2\n40\n15\n49\n10\n74\n0\n49\n-5\n74\n0\n0\nENDTAB\n0\nENDSEC\n"
             + "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n6\nDASHES\n10\n0\n20\n0\n11\n100\n21\n0\n0\nENDSEC\n0\nEOF\n";
-        Strokes s = Flattening.of(DrawingReader.read(Files.writeString(folder.resolve("d.dxf"), text), ReadLimits.DEFAULT, Progress.NONE), new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
+        Strokes s = Flattening.of(DrawingReader.read(Files.writeString(folder.resolve("d.dxf"), text), ReadLimits.DEFAULT, Progress.NONE),
+            new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
         Raster r = new Raster(200, 21);
         r.clear(Palette.LIGHT.paper());
         PlanView view = new PlanView(new Point(from + 100 / pxPerUnit, 0), pxPerUnit, 200, 21);
-        StrokePainter.paint(Drawings.placed("0", s, Placement.assumed(1, Point.ORIGIN), Clearing.NONE), view, new StrokePainter.Look(Palette.LIGHT, false, -1, 0), r, () -> false);
+        StrokePainter.paint(Drawings.placed("0", s, Placement.assumed(1, Point.ORIGIN), Clearing.NONE), view,
+            new StrokePainter.Look(Palette.LIGHT, false, -1, 0), r, () -> false);
         StringBuilder b = new StringBuilder();
         for (int x = 0; x < 200; x++) {
             boolean ink = false;
@@ -44,7 +42,7 @@ class BrokenLinesTest {
     }
 
     private static long dashes(String row) {
-        return java.util.Arrays.stream(row.trim().split(" +")).count();
+        return Arrays.stream(row.trim().split(" +")).count();
     }
 
     @Test void aLineOfDashesHasGapsAndADashAtBothEnds() throws Exception {
@@ -53,7 +51,8 @@ class BrokenLinesTest {
         assertThat(row.charAt(1)).isEqualTo('#');
         assertThat(row.charAt(198)).isEqualTo('#');
         assertThat(row.chars().filter(c -> c == '#').count()).isBetween(120L, 152L);
-        assertThat(new StringBuilder(row.substring(2, 198)).reverse().toString().trim().split(" +").length).as("the same from both ends").isEqualTo(7);
+        assertThat(new StringBuilder(row.substring(2, 198)).reverse().toString().trim().split(" +").length).as("the same from both ends")
+            .isEqualTo(7);
     }
 
     @Test void dashesStayWhereTheyAreWhenTheViewMoves() throws Exception {

@@ -58,7 +58,8 @@ class PaintTest {
     @Test void whatIsFittedIsSeenWhole() {
         Random r = new Random(112);
         for (int i = 0; i < 300; i++) {
-            Box b = Box.of(new Point(r.nextGaussian() * 100, r.nextGaussian() * 100), new Point(r.nextGaussian() * 100, r.nextGaussian() * 100));
+            Box b = Box.of(new Point(r.nextGaussian() * 100, r.nextGaussian() * 100),
+                new Point(r.nextGaussian() * 100, r.nextGaussian() * 100));
             PlanView v = PlanView.fit(b, 900, 600, 30);
             Point lo = v.toPx(new Point(b.minX(), b.minY())), hi = v.toPx(new Point(b.maxX(), b.maxY()));
             assertThat(List.of(lo.x(), hi.x())).allMatch(x -> x > 29 && x < 871);
@@ -83,7 +84,8 @@ class PaintTest {
     @Test void aHiddenLayerIsNotPainted() throws IOException {
         PlanView v = new PlanView(new Point(5, 5), 40, 500, 500);
         String two = "W 0 0 10 0\nJUNK 0 5 10 5\n";
-        assertThat(inked(painted(metres(two, Set.of("junk")), v))).isEqualTo(inked(painted(metres("W 0 0 10 0\n", Set.of()), v))).isLessThan(inked(painted(metres(two, Set.of()), v)));
+        assertThat(inked(painted(metres(two, Set.of("junk")), v))).isEqualTo(inked(painted(metres("W 0 0 10 0\n", Set.of()), v)))
+            .isLessThan(inked(painted(metres(two, Set.of()), v)));
         assertThat(inked(painted(metres(two, Set.of("junk", "w")), v))).isZero();
     }
 
@@ -91,9 +93,12 @@ class PaintTest {
     @Test void squaresDoNotShow() throws IOException {
         Random r = new Random(113);
         StringBuilder b = new StringBuilder();
-        for (int i = 0; i < 300; i++) b.append("W %.3f %.3f %.3f %.3f%n".formatted(r.nextDouble() * 10, r.nextDouble() * 10, r.nextDouble() * 10, r.nextDouble() * 10));
+        for (int i = 0; i < 300; i++)
+            b.append("W %.3f %.3f %.3f %.3f%n".formatted(r.nextDouble() * 10, r.nextDouble() * 10, r.nextDouble() * 10,
+                r.nextDouble() * 10));
         PlacedDrawing d = metres(b.toString(), Set.of());
-        Raster whole = painted(d, new PlanView(new Point(5, 5), 40, 400, 400)), left = painted(d, new PlanView(new Point(2.5, 5), 40, 200, 400));
+        Raster whole = painted(d, new PlanView(new Point(5, 5), 40, 400, 400)),
+            left = painted(d, new PlanView(new Point(2.5, 5), 40, 200, 400));
         int differ = 0;
         for (int y = 0; y < 400; y++) for (int x = 0; x < 198; x++) if (whole.at(x, y) != left.at(x, y)) differ++;
         assertThat(differ).isLessThan(40);
@@ -101,7 +106,8 @@ class PaintTest {
 
     @Test void paintingStopsWhenTold() throws IOException {
         Raster r = new Raster(100, 100);
-        assertThat(StrokePainter.paint(metres("W 0 0 10 0\n", Set.of()), new PlanView(Point.ORIGIN, 10, 100, 100), new StrokePainter.Look(P, true, -1, 0), r, () -> true)).isFalse();
+        assertThat(StrokePainter.paint(metres("W 0 0 10 0\n", Set.of()), new PlanView(Point.ORIGIN, 10, 100, 100),
+            new StrokePainter.Look(P, true, -1, 0), r, () -> true)).isFalse();
     }
 
     /** Law: a written picture read by somebody else has the same pixels. */
@@ -114,7 +120,8 @@ class PaintTest {
             Png.write(r, out);
             BufferedImage read = ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
             assertThat(new int[] {read.getWidth(), read.getHeight()}).containsExactly(size);
-            for (int y = 0; y < size[1]; y++) for (int x = 0; x < size[0]; x++) assertThat(read.getRGB(x, y) & 0xffffff).isEqualTo(r.at(x, y) & 0xffffff);
+            for (int y = 0; y < size[1]; y++)
+                for (int x = 0; x < size[0]; x++) assertThat(read.getRGB(x, y) & 0xffffff).isEqualTo(r.at(x, y) & 0xffffff);
         }
     }
 

@@ -19,7 +19,8 @@ import org.junit.jupiter.api.Test;
 
 class PlacedDrawingTest {
     private static Placement placement(Random r) {
-        return new Placement(Given.stated(new Scale(0.001 * (1 + r.nextDouble()), 0.001)), r.nextBoolean(), Given.stated(r.nextDouble() * 6), Given.stated(new Point(2e8, -3e7)),
+        return new Placement(Given.stated(new Scale(0.001 * (1 + r.nextDouble()), 0.001)), r.nextBoolean(),
+            Given.stated(r.nextDouble() * 6), Given.stated(new Point(2e8, -3e7)),
             Given.stated(new Point(r.nextDouble() * 9, 4)));
     }
 
@@ -45,7 +46,8 @@ class PlacedDrawingTest {
                 List<Near> all = new ArrayList<>();
                 for (int s = 0; s < d.strokes().size(); s++) {
                     double best = Double.POSITIVE_INFINITY;
-                    for (int c = d.strokes().firstChord(s); c < d.strokes().firstChord(s + 1); c++) best = Math.min(best, d.distance(c, at));
+                    for (int c = d.strokes().firstChord(s); c < d.strokes().firstChord(s + 1); c++)
+                        best = Math.min(best, d.distance(c, at));
                     if (best <= radius && d.cleared().strokeShown(s)) all.add(new Near(s, best));
                 }
                 all.sort(Comparator.comparingDouble(Near::distance).thenComparingInt(Near::stroke));
@@ -84,6 +86,7 @@ class PlacedDrawingTest {
     @Test void centresOfHiddenArcsAreNotFound() throws IOException {
         RawDrawing raw = Drawings.read("A circle 0 0 500\nB circle 4000 0 500\n");
         assertThat(Drawings.placed(raw, Placement.assumed(0.001, Point.ORIGIN), Set.of()).arcsCentredNear(new Point(4, 0), 0.1)).hasSize(1);
-        assertThat(Drawings.placed(raw, Placement.assumed(0.001, Point.ORIGIN), Set.of("b")).arcsCentredNear(new Point(4, 0), 0.1)).isEmpty();
+        assertThat(Drawings.placed(raw, Placement.assumed(0.001, Point.ORIGIN), Set.of("b")).arcsCentredNear(new Point(4, 0), 0.1))
+            .isEmpty();
     }
 }

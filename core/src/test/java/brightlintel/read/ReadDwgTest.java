@@ -3,8 +3,6 @@ package brightlintel.read;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import brightlintel.notation.Drawings;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.drawing.Code;
@@ -12,6 +10,7 @@ import brightlintel.drawing.Format;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.notation.Alike;
 import brightlintel.notation.RandomDrawing;
@@ -51,7 +50,8 @@ class ReadDwgTest {
         out.addAll(Alike.differences(a.tables().lineType("AXIS"), b.tables().lineType("AXIS"), share));
         out.addAll(Alike.differences(a.tables().dimensionStyle("HALF"), b.tables().dimensionStyle("HALF"), share));
         for (var l : a.layers()) out.addAll(Alike.differences(l, b.layer(l.name()).orElse(null), share));
-        for (String h : List.of("$INSUNITS", "$MEASUREMENT", "$LTSCALE", "$LUNITS")) out.addAll(Alike.differences(a.header().number(h), b.header().number(h), share));
+        for (String h : List.of("$INSUNITS", "$MEASUREMENT", "$LTSCALE", "$LUNITS"))
+            out.addAll(Alike.differences(a.header().number(h), b.header().number(h), share));
         return out;
     }
 
@@ -82,10 +82,13 @@ class ReadDwgTest {
         for (String name : List.of("mech-r2000", "mech-r2004", "mech-r2010")) {
             byte[] whole = Files.readAllBytes(SAMPLES.resolve(name + ".dwg"));
             RawDrawing all = read(whole), cut = read(Arrays.copyOf(whole, whole.length * 7 / 10));
-            int kept = cut.space(new SpaceKey.Model()).orElseThrow().entities().size(), were = all.space(new SpaceKey.Model()).orElseThrow().entities().size();
+            int kept = cut.space(new SpaceKey.Model()).orElseThrow().entities().size(), were = all.space(new SpaceKey.Model()).orElseThrow()
+                .entities().size();
             assertThat(kept).as(name).isGreaterThan(were / 2).isLessThan(were);
-            assertThat(all.space(new SpaceKey.Model()).orElseThrow().entities()).as("all that is read is right").usingElementComparator((a, b) -> a.key().handle().equals(b.key().handle()) ? Alike.differences(
-                a, b, 0).stream().allMatch(x -> x.contains("Style")) ? 0 : 1 : 1).containsAll(cut.space(new SpaceKey.Model()).orElseThrow().entities().subList(0, 50));
+            assertThat(all.space(new SpaceKey.Model()).orElseThrow().entities()).as("all that is read is right")
+                .usingElementComparator((a, b) -> a.key().handle().equals(b.key().handle()) ? Alike.differences(
+                a, b, 0).stream().allMatch(x -> x.contains("Style")) ? 0 : 1 : 1)
+                .containsAll(cut.space(new SpaceKey.Model()).orElseThrow().entities().subList(0, 50));
             assertThat(cut.report().count(Code.MAP_BROKEN)).isEqualTo(1);
             assertThat(cut.report().count(Code.OBJECTS_RECOVERED)).isEqualTo(1);
         }
@@ -108,7 +111,8 @@ class ReadDwgTest {
 
     @Test void theDrawingsThatShipAreThoseThatTheCodeMakes() throws IOException {
         assertThat(differences(read(DemoDrawings.bytes(DemoDrawings.GROUND)), read(HeronQuayDrawings.groundDwg()), 1e-9)).isEmpty();
-        assertThat(differences(read(DemoDrawings.bytes(DemoDrawings.UPPER)), read(HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)), 1e-9)).isEmpty();
+        assertThat(differences(read(DemoDrawings.bytes(DemoDrawings.UPPER)),
+            read(HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)), 1e-9)).isEmpty();
     }
 
     @Test void versionsThatAreNotReadAreNamed() throws IOException {

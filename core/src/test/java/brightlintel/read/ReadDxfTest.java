@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import brightlintel.notation.Drawings;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.demo.HeronQuayDrawings;
+import brightlintel.demo.Spoil;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.drawing.TextCodes;
@@ -120,7 +120,8 @@ class ReadDxfTest {
     }
 
     @Test void aSplineRunsThroughItsEnds() throws IOException {
-        Strokes s = strokes(read(entities("0\nSPLINE\n8\n0\n70\n8\n71\n3\n72\n8\n73\n4\n40\n0\n40\n0\n40\n0\n40\n0\n40\n1\n40\n1\n40\n1\n40\n1\n10\n0\n20\n0\n10\n1\n20\n2\n10\n3\n20\n2\n10\n4\n20\n0")));
+        Strokes s = strokes(read(entities(
+            "0\nSPLINE\n8\n0\n70\n8\n71\n3\n72\n8\n73\n4\n40\n0\n40\n0\n40\n0\n40\n0\n40\n1\n40\n1\n40\n1\n40\n1\n10\n0\n20\n0\n10\n1\n20\n2\n10\n3\n20\n2\n10\n4\n20\n0")));
         Point o = s.origin();
         assertThat(s.curveOf(0).first().plus(o)).isEqualTo(new Point(0, 0));
         assertThat(s.curveOf(0).at(0.5).plus(o).distance(new Point(2, 1.5))).isLessThan(1e-12);
@@ -151,7 +152,8 @@ class ReadDxfTest {
     }
 
     @Test void aFigureThatIsNotFiniteLeavesItsShapeOut() throws IOException {
-        RawDrawing d = read(entities(line(0, 0, Double.POSITIVE_INFINITY, 1), line(0, 0, 1, 1), "0\nCIRCLE\n8\n0\n10\n0\n20\n0\n40\nnan", "0\nCIRCLE\n8\n0\n10\n0\n20\n0\n40\n-3"));
+        RawDrawing d = read(entities(line(0, 0, Double.POSITIVE_INFINITY, 1), line(0, 0, 1, 1), "0\nCIRCLE\n8\n0\n10\n0\n20\n0\n40\nnan",
+            "0\nCIRCLE\n8\n0\n10\n0\n20\n0\n40\n-3"));
         assertThat(model(d)).hasSize(1);
         assertThat(d.report().count(Code.NUMBER_NOT_FINITE)).isEqualTo(2);
         assertThat(d.report().count(Code.BAD_SHAPE)).isEqualTo(1);
@@ -171,7 +173,8 @@ class ReadDxfTest {
     }
 
     @Test void aBlockThatHoldsItselfIsUnfoldedOnce() throws IOException {
-        String block = "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nA\n10\n0\n20\n0\n" + line(0, 0, 1, 0) + "\n0\nINSERT\n8\n0\n2\nA\n10\n1\n20\n0\n0\nENDBLK\n0\nENDSEC\n";
+        String block = "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nA\n10\n0\n20\n0\n" + line(0, 0, 1, 0)
+            + "\n0\nINSERT\n8\n0\n2\nA\n10\n1\n20\n0\n0\nENDBLK\n0\nENDSEC\n";
         Strokes s = strokes(read(block + entities("0\nINSERT\n8\n0\n2\nA\n10\n0\n20\n0")));
         assertThat(s.size()).isEqualTo(1);
         assertThat(s.report().count(Code.BLOCK_IN_ITSELF)).isEqualTo(1);
@@ -186,7 +189,8 @@ class ReadDxfTest {
         }
         RawDrawing d = read(b + "0\nENDSEC\n" + entities("0\nINSERT\n8\n0\n2\nB9\n10\n0\n20\n0"));
         ReadLimits small = new ReadLimits(1L << 30, 1000000, 200_000, 1L << 30, 48, 1000);
-        Strokes s = Assertions.assertTimeoutPreemptively(Duration.ofSeconds(10), () -> Flattening.of(d, new SpaceKey.Model(), small, Progress.NONE));
+        Strokes s = Assertions.assertTimeoutPreemptively(Duration.ofSeconds(10),
+            () -> Flattening.of(d, new SpaceKey.Model(), small, Progress.NONE));
         assertThat(s.size()).isBetween(1, 200_100);
         assertThat(s.report().count(Code.TOO_MANY_STROKES)).isEqualTo(1);
     }
@@ -200,7 +204,8 @@ class ReadDxfTest {
     }
 
     @Test void stopIsHeard() {
-        assertThatThrownBy(() -> DrawingReader.read(Files.writeString(folder.resolve("s.dxf"), entities(many(5000))), ReadLimits.DEFAULT, (_, _, _) -> {
+        assertThatThrownBy(() -> DrawingReader.read(Files.writeString(folder.resolve("s.dxf"), entities(many(5000))), ReadLimits.DEFAULT,
+            (_, _, _) -> {
             throw new CancellationException();
         })).isInstanceOf(CancellationException.class);
     }
@@ -218,7 +223,8 @@ class ReadDxfTest {
         byte[] junk = new byte[5000];
         new Random(1).nextBytes(junk);
         assertThat(why(Files.write(folder.resolve("junk.dxf"), junk))).isEqualTo(Refused.Why.NOT_A_DRAWING);
-        assertThat(why(Files.writeString(folder.resolve("letter.dxf"), "Dear sirs,\nplease find enclosed\n"))).isEqualTo(Refused.Why.NOT_A_DRAWING);
+        assertThat(why(Files.writeString(folder.resolve("letter.dxf"), "Dear sirs,\nplease find enclosed\n")))
+            .isEqualTo(Refused.Why.NOT_A_DRAWING);
         assertThat(why(Files.writeString(folder.resolve("plan.dwg"), "AC1027 and more"))).isEqualTo(Refused.Why.LOST);
         assertThat(why(Files.writeString(folder.resolve("old.dwg"), "AC1009 of long ago"))).isEqualTo(Refused.Why.OLD_VERSION);
         assertThat(why(Files.writeString(folder.resolve("plan.pdf"), "%PDF-1.7\n"))).isEqualTo(Refused.Why.NOT_READ_YET);
@@ -244,7 +250,7 @@ class ReadDxfTest {
         Random r = new Random(seed);
         byte[] whole = (seed % 2 == 0 ? HeronQuayDrawings.ground() : HeronQuayDrawings.upper()).getBytes(StandardCharsets.UTF_8);
         for (int i = 0; i < 10; i++) {
-            byte[] bad = brightlintel.demo.Spoil.of(whole, r);
+            byte[] bad = Spoil.of(whole, r);
             Assertions.assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
                 try {
                     Strokes s = strokes(read(bad));

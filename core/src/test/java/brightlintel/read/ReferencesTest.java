@@ -2,12 +2,12 @@ package brightlintel.read;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightlintel.drawing.ReadLimits;
 import brightlintel.building.Project;
 import brightlintel.building.Underlay;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.edit.Receiving;
@@ -34,7 +34,8 @@ class ReferencesTest {
     }
 
     private static String drawing(String blocks, String entities) {
-        return "0\nSECTION\n2\nBLOCKS\n" + blocks + "0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nSECTION\n2\nOBJECTS\n0\nIMAGEDEF\n5\nAB\n1\nscan.png\n0\nENDSEC\n0\nEOF\n";
+        return "0\nSECTION\n2\nBLOCKS\n" + blocks + "0\nENDSEC\n0\nSECTION\n2\nENTITIES\n" + entities
+            + "0\nENDSEC\n0\nSECTION\n2\nOBJECTS\n0\nIMAGEDEF\n5\nAB\n1\nscan.png\n0\nENDSEC\n0\nEOF\n";
     }
 
     private static String line(String layer, double x) {
@@ -141,7 +142,8 @@ class ReferencesTest {
         DrawingShelf.Shelved got = shelf.take(host, Progress.NONE);
         assertThat(got.strokes().size()).isEqualTo(3);
         Project empty = Project.empty("P", "Ground");
-        Project p = Receiving.receive(new Receiving.Arrived("host.dxf", 1, ""), got.arrival(), empty.storeys().getFirst().id()).apply(empty);
+        Project p = Receiving.receive(new Receiving.Arrived("host.dxf", 1, ""), got.arrival(), empty.storeys().getFirst().id())
+            .apply(empty);
         ProjectFile.save(p, shelf.originals(), saved);
         for (String f : new String[] {"host.dxf", "grid.dxf", "inner.dxf"}) Files.delete(folder.resolve(f));
         DrawingShelf fresh = new DrawingShelf(new Originals(home.resolve("b")));

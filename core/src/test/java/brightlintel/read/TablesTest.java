@@ -3,12 +3,13 @@ package brightlintel.read;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brightlintel.drawing.ReadLimits;
+import brightlintel.drawing.Code;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.LineType;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
@@ -33,7 +34,8 @@ class TablesTest {
     }
 
     private static void holds(RawDrawing d) {
-        assertThat(d.tables().lineType("centre-mark").orElseThrow().dashes()).extracting(LineType.Dash::length).containsExactly(20.0, -5.0, 2.0, -5.0);
+        assertThat(d.tables().lineType("centre-mark").orElseThrow().dashes()).extracting(LineType.Dash::length)
+            .containsExactly(20.0, -5.0, 2.0, -5.0);
         LineType.Dash word = d.tables().lineType("WATER").orElseThrow().dashes().get(1);
         assertThat(word).isEqualTo(new LineType.Dash(-15, "HW", 0, 5, 0, false, -10, -2.5));
         assertThat(d.tables().dimensionStyle("PLAN-50").orElseThrow()).satisfies(s -> {
@@ -49,14 +51,16 @@ class TablesTest {
         Entity onGuides = d.space(new SpaceKey.Model()).orElseThrow().entities().get(1);
         assertThat(onGuides.style().lineTypeScale()).isEqualTo(0.5);
         assertThat(onGuides.style().weight()).isEqualTo(70);
-        assertThat(d.spaces()).extracting(Space::key).containsExactlyInAnyOrder(new SpaceKey.Model(), new SpaceKey.Layout("Ground 1-50"), new SpaceKey.Layout("Roof 1-100"));
+        assertThat(d.spaces()).extracting(Space::key).containsExactlyInAnyOrder(new SpaceKey.Model(), new SpaceKey.Layout("Ground 1-50"),
+            new SpaceKey.Layout("Roof 1-100"));
         assertThat(scales(d, "Ground 1-50")).contains(50.0);
         assertThat(scales(d, "Roof 1-100")).contains(100.0);
     }
 
     /** Model units a unit of paper, of each window of a layout. */
     private static List<Double> scales(RawDrawing d, String layout) {
-        return d.space(new SpaceKey.Layout(layout)).orElseThrow().entities().stream().filter(Entity.Viewport.class::isInstance).map(Entity.Viewport.class::cast)
+        return d.space(new SpaceKey.Layout(layout)).orElseThrow().entities().stream().filter(Entity.Viewport.class::isInstance)
+            .map(Entity.Viewport.class::cast)
             .map(v -> v.viewHeight() / v.height()).toList();
     }
 
@@ -92,9 +96,11 @@ class TablesTest {
 
     @Test void heightsAreLeftOutAndSaid() throws IOException {
         StringBuilder b = new StringBuilder("0\nSECTION\n2\nENTITIES\n");
-        for (int i = 0; i < 5; i++) b.append("0\nLINE\n8\n0\n10\n0\n20\n").append(i).append("\n30\n").append(i < 2 ? 0 : 3).append("\n11\n9\n21\n").append(i).append("\n31\n").append(i < 2 ? 0 : 3).append('\n');
+        for (int i = 0; i < 5; i++)
+            b.append("0\nLINE\n8\n0\n10\n0\n20\n").append(i).append("\n30\n").append(i < 2 ? 0 : 3).append("\n11\n9\n21\n").append(i)
+                .append("\n31\n").append(i < 2 ? 0 : 3).append('\n');
         RawDrawing d = read(Files.writeString(folder.resolve("z.dxf"), b + "0\nENDSEC\n0\nEOF\n"));
         Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        assertThat(s.report().count(brightlintel.drawing.Code.HEIGHT_LEFT_OUT)).isEqualTo(3);
+        assertThat(s.report().count(Code.HEIGHT_LEFT_OUT)).isEqualTo(3);
     }
 }

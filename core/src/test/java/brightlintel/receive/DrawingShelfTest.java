@@ -3,12 +3,17 @@ package brightlintel.receive;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import brightlintel.building.Clearing;
+import brightlintel.building.FileId;
+import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Paper;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Receiving;
+import brightlintel.geom.Point;
 import brightlintel.read.Refused;
 import brightlintel.store.Opened;
 import brightlintel.store.Originals;
@@ -18,6 +23,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -40,7 +46,8 @@ class DrawingShelfTest {
 
     private Path plan(String name, int lines) throws IOException {
         StringBuilder b = new StringBuilder("0\nSECTION\n2\nENTITIES\n");
-        for (int i = 0; i < lines; i++) b.append("0\nLINE\n8\n").append(name).append("\n10\n").append(i).append("\n20\n0\n11\n").append(i).append("\n21\n9\n");
+        for (int i = 0; i < lines; i++)
+            b.append("0\nLINE\n8\n").append(name).append("\n10\n").append(i).append("\n20\n0\n11\n").append(i).append("\n21\n9\n");
         return Files.writeString(folder.resolve(name + ".dxf"), b + "0\nENDSEC\n0\nEOF\n");
     }
 
@@ -74,8 +81,8 @@ class DrawingShelfTest {
 
     private static Underlay underlay(String sha) {
         Project p = Project.empty("P", "G");
-        return new Underlay(new brightlintel.building.UnderlayId("u"), new brightlintel.building.FileId("f"), sha, MODEL, java.util.Optional.empty(),
-            brightlintel.building.Placement.assumed(1, brightlintel.geom.Point.ORIGIN), brightlintel.building.Clearing.NONE, 0, p.storeys().isEmpty());
+        return new Underlay(new UnderlayId("u"), new FileId("f"), sha, MODEL, Optional.empty(),
+            Placement.assumed(1, Point.ORIGIN), Clearing.NONE, 0, p.storeys().isEmpty());
     }
 
     @Test void oneTooHeavyForTheShelfIsThereAllTheSame() throws IOException {
@@ -88,7 +95,8 @@ class DrawingShelfTest {
 
     private Path withSheet() throws IOException {
         String line = "0\nLINE\n67\n%d\n8\nA\n10\n0\n20\n0\n11\n%d\n21\n0\n";
-        return Files.writeString(folder.resolve("sheet.dxf"), "0\nSECTION\n2\nENTITIES\n" + line.formatted(0, 9000) + line.formatted(1, 400) + line.formatted(1, 500) + "0\nENDSEC\n"
+        return Files.writeString(folder.resolve("sheet.dxf"), "0\nSECTION\n2\nENTITIES\n" + line.formatted(0, 9000) + line.formatted(1, 400)
+            + line.formatted(1, 500) + "0\nENDSEC\n"
             + "0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nBLOCK_RECORD\n0\nBLOCK_RECORD\n5\n1F\n2\n*Paper_Space\n0\nENDTAB\n0\nENDSEC\n"
             + "0\nSECTION\n2\nOBJECTS\n0\nLAYOUT\n5\n30\n100\nAcDbPlotSettings\n44\n594\n45\n420\n72\n1\n100\nAcDbLayout\n1\nGround floor\n330\n1F\n0\nENDSEC\n0\nEOF\n");
     }
@@ -105,7 +113,7 @@ class DrawingShelfTest {
         Project p = Project.empty("P", "Ground");
         var on = p.storeys().getFirst().id();
         p = Receiving.receive(new Receiving.Arrived("sheet.dxf", 1, ""), model.arrival(), on).apply(p);
-        p = Receiving.lay(new brightlintel.building.UnderlayId("sheet"), p.sources().getFirst().id(), sheet.arrival(), on).apply(p);
+        p = Receiving.lay(new UnderlayId("sheet"), p.sources().getFirst().id(), sheet.arrival(), on).apply(p);
         assertThat(p.sources()).hasSize(1);
         assertThat(p.underlaysOf(on)).extracting(u -> u.space().name()).containsExactly("Model", "Ground floor");
         assertThat(p.underlaysOf(on).getLast().placement().scale().value().mean()).isEqualTo(0.1);

@@ -46,7 +46,9 @@ class SnapLawsTest {
         return c.at(r.nextDouble()).plus(new Point(r.nextGaussian() * 0.1, r.nextGaussian() * 0.1));
     }
 
-    /** Law: each candidate is what it says, within the ring, on its strokes; no two lie in one place; the order does not depend on chance. */
+    /**
+     * Law: each candidate is what it says, within the ring, on its strokes; no two lie in one place; the order does not depend on chance.
+     */
     @Test void everySnapIsWhatItSays() {
         Seeds.each(8, seed -> {
             Random r = new Random(seed);
@@ -63,7 +65,8 @@ class SnapLawsTest {
                         check(s, c, from);
                     }
                 }
-                for (int a = 0; a < found.size(); a++) for (int b = 0; b < a; b++) assertThat(found.get(a).at().distance(found.get(b).at())).isGreaterThanOrEqualTo(1e-7);
+                for (int a = 0; a < found.size(); a++)
+                    for (int b = 0; b < a; b++) assertThat(found.get(a).at().distance(found.get(b).at())).isGreaterThanOrEqualTo(1e-7);
                 assertThat(snapper(d).near(at, RING, Optional.of(from))).isEqualTo(found);
             }
         });
@@ -95,7 +98,8 @@ class SnapLawsTest {
                     if (c instanceof Curve.EllipticArc a) want.add(a.centre());
                     else want.addAll(List.of(c.first(), c.last(), c.at(0.5)));
                 }
-                for (Point p : want) if (p.distance(at) < RING - 1e-9) assertThat(found).as("%s by %s", p, at).anyMatch(s -> s.at().distance(p) < 1e-6);
+                for (Point p : want)
+                    if (p.distance(at) < RING - 1e-9) assertThat(found).as("%s by %s", p, at).anyMatch(s -> s.at().distance(p) < 1e-6);
             }
         });
     }
@@ -112,7 +116,8 @@ class SnapLawsTest {
                         if (angle < 0.2) continue;
                         tried++;
                         Point near = x.at().plus(Point.polar(r.nextDouble() * 6, 0.02));
-                        assertThat(snapper(d).near(near, RING, Optional.empty())).as("at %s", x.at()).anyMatch(s -> s.at().distance(x.at()) < 1e-6);
+                        assertThat(snapper(d).near(near, RING, Optional.empty())).as("at %s", x.at())
+                            .anyMatch(s -> s.at().distance(x.at()) < 1e-6);
                     }
             assertThat(tried).isPositive();
         });
@@ -126,7 +131,8 @@ class SnapLawsTest {
             if (!(d.curve(s) instanceof Curve.Straight c)) continue;
             assertThat(new Snapper(scene, noEnds).near(c.a(), 0.05, Optional.empty())).noneMatch(x -> x.kind() == SnapKind.END);
             assertThat(new Snapper(scene, noDrawing).near(c.a(), 0.05, Optional.empty())).isEmpty();
-            assertThat(new Snapper(scene, SnapSettings.USUAL).near(c.a(), 0.05, Optional.empty()).getFirst().at().distance(c.a())).isLessThan(1e-9);
+            assertThat(new Snapper(scene, SnapSettings.USUAL).near(c.a(), 0.05, Optional.empty()).getFirst().at().distance(c.a()))
+                .isLessThan(1e-9);
         }
     }
 }

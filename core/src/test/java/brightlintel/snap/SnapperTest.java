@@ -2,39 +2,40 @@ package brightlintel.snap;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brightlintel.building.FileId;
 import brightlintel.building.Clearing;
+import brightlintel.building.Given;
 import brightlintel.building.Placement;
-import brightlintel.building.Underlay;
-import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.flatten.Flattening;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.geom.Tolerances;
 import brightlintel.notation.Drawings;
+import brightlintel.notation.Walls;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.trace.Across;
 import brightlintel.trace.Supports;
-import brightlintel.geom.Tolerances;
-import brightlintel.notation.Walls;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 class SnapperTest {
     /** The drawing is in centimetres, turned a quarter: the places must come out in metres, exact. */
     private static PlacedDrawing placed(String text) throws IOException {
         Strokes s = Flattening.of(Drawings.read(text), new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Placement p = Placement.assumed(0.01, Point.ORIGIN).withTurn(brightlintel.building.Given.stated(Math.PI / 2));
+        Placement p = Placement.assumed(0.01, Point.ORIGIN).withTurn(Given.stated(Math.PI / 2));
         return Drawings.placed("0", s, p, Clearing.NONE);
     }
 
     private static List<Snap> near(PlacedDrawing d, double x, double y, Point from) {
-        return new Snapper(new Snapper.Scene(List.of(d), List.of(), List.of(), List.of()), SnapSettings.USUAL).near(new Point(x, y), 0.1, Optional.ofNullable(from));
+        return new Snapper(new Snapper.Scene(List.of(d), List.of(), List.of(), List.of()), SnapSettings.USUAL)
+            .near(new Point(x, y), 0.1, Optional.ofNullable(from));
     }
 
     private static void is(List<Snap> found, SnapKind kind, double x, double y) {
@@ -69,33 +70,37 @@ class SnapperTest {
     }
 
     @Test void gridCrossingsAndModelCornersCountToo() {
-        Snapper.Scene scene = new Snapper.Scene(List.of(), List.of(Piece.straight(new Point(0, -5), new Point(0, 5)), Piece.straight(new Point(-5, 1), new Point(5, 1))),
+        Snapper.Scene scene = new Snapper.Scene(List.of(),
+            List.of(Piece.straight(new Point(0, -5), new Point(0, 5)), Piece.straight(new Point(-5, 1), new Point(5, 1))),
             List.of(new Point(3, 3)), List.of(Piece.straight(new Point(3, 3), new Point(9, 3))));
         Snapper s = new Snapper(scene, SnapSettings.USUAL);
-        assertThat(s.near(new Point(0.02, 1.03), 0.1, Optional.empty()).getFirst()).satisfies(x -> assertThat(x.kind()).isEqualTo(SnapKind.GRID_CROSSING));
+        assertThat(s.near(new Point(0.02, 1.03), 0.1, Optional.empty()).getFirst())
+            .satisfies(x -> assertThat(x.kind()).isEqualTo(SnapKind.GRID_CROSSING));
         assertThat(s.near(new Point(3.01, 3.01), 0.1, Optional.empty()).getFirst().kind()).isEqualTo(SnapKind.MODEL_CORNER);
-        assertThat(new Snapper(scene, SnapSettings.USUAL.toggled(SnapSource.GRID)).near(new Point(0.02, 1.03), 0.1, Optional.empty())).isEmpty();
+        assertThat(new Snapper(scene, SnapSettings.USUAL.toggled(SnapSource.GRID)).near(new Point(0.02, 1.03), 0.1, Optional.empty()))
+            .isEmpty();
         SnapSettings even = SnapSettings.USUAL.toggled(SnapKind.EVEN_STEP);
-        assertThat(new Snapper(scene, even).near(new Point(7.04, -2.97), 0.01, Optional.empty()).getFirst().at().distance(new Point(7, -3))).isLessThan(1e-9);
+        assertThat(new Snapper(scene, even).near(new Point(7.04, -2.97), 0.01, Optional.empty()).getFirst().at().distance(new Point(7, -3)))
+            .isLessThan(1e-9);
     }
 
     @Test void hiddenLayersAreNotSnappedTo() throws IOException {
         PlacedDrawing d = placed("A  0 0  400 0");
-        PlacedDrawing hidden = d.with(d.underlay().with(Clearing.ofLayers(java.util.Set.of("a"))));
+        PlacedDrawing hidden = d.with(d.underlay().with(Clearing.ofLayers(Set.of("a"))));
         assertThat(near(hidden, 0, 0, null)).isEmpty();
     }
 
     @Test void aThicknessIsReadAcrossADrawnWallAtAnyAngle() throws IOException {
         PlacedDrawing d = placed("A  0 0  500 0\nA  0 36  500 36\nA  0 18  500 18");
         Across.Reading r = Across.read(new Point(0.2, 2), new Point(-0.6, 2.5), List.of(d), Tolerances.BUILDING).getFirst();
-        assertThat(r.thickness()).isCloseTo(0.36, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(r.thickness()).isCloseTo(0.36, Assertions.within(1e-9));
         assertThat(Across.read(new Point(0.2, 2), new Point(-0.1, 2), List.of(d), Tolerances.BUILDING)).isEmpty();
     }
 
     @Test void aWallNamesTheStrokesItLiesOnAndHowFarOff() throws IOException {
         PlacedDrawing d = placed("A  0 0  500 0\nA  0 36  500 36");
         var on = Supports.ofWall(Walls.read("w -0.18 0 -> -0.18 5 thick 0.35").getFirst(), List.of(d));
-        assertThat(on).hasSize(2).allSatisfy(s -> assertThat(s.distance()).isCloseTo(0.005, org.assertj.core.api.Assertions.within(1e-6)));
+        assertThat(on).hasSize(2).allSatisfy(s -> assertThat(s.distance()).isCloseTo(0.005, Assertions.within(1e-6)));
         assertThat(d.find(on.getFirst())).isPresent();
     }
 }

@@ -38,13 +38,15 @@ class SlopesAndHolesTest {
         double sum = 0;
         float[] t = b.triangles();
         for (int i = 0; i < t.length; i += 9)
-            sum += (t[i] * (t[i + 4] * (double) t[i + 8] - t[i + 5] * (double) t[i + 7]) - t[i + 1] * (t[i + 3] * (double) t[i + 8] - t[i + 5] * (double) t[i + 6])
+            sum += (t[i] * (t[i + 4] * (double) t[i + 8] - t[i + 5] * (double) t[i + 7]) - t[i + 1]
+                * (t[i + 3] * (double) t[i + 8] - t[i + 5] * (double) t[i + 6])
                 + t[i + 2] * (t[i + 3] * (double) t[i + 7] - t[i + 4] * (double) t[i + 6])) / 6;
         return sum;
     }
 
     private static Opening window(String wall, double along, double width, double sill, double head) {
-        return new Opening(ElementId.fresh(), new ElementId(wall), along, Given.stated(width), Given.stated(sill), Given.stated(head), new Opening.Filling.Empty(), Provenance.BY_HAND);
+        return new Opening(ElementId.fresh(), new ElementId(wall), along, Given.stated(width), Given.stated(sill), Given.stated(head),
+            new Opening.Filling.Empty(), Provenance.BY_HAND);
     }
 
     private static Project with(List<? extends StoreyElement> all) {
@@ -61,7 +63,8 @@ class SlopesAndHolesTest {
         Seeds.each(30, seed -> {
             Random r = new Random(seed);
             double length = 4 + r.nextDouble() * 6, a = 2 + 2 * r.nextDouble(), b = 2 + 2 * r.nextDouble();
-            Wall w = Walls.read("w 0 0 -> " + length + " 0 thick 0.3" + (r.nextInt(3) == 0 ? " bulge 0.2" : "")).getFirst().withTop(new Top.Sloped(Given.stated(a), Given.stated(b)));
+            Wall w = Walls.read("w 0 0 -> " + length + " 0 thick 0.3" + (r.nextInt(3) == 0 ? " bulge 0.2" : "")).getFirst()
+                .withTop(new Top.Sloped(Given.stated(a), Given.stated(b)));
             List<StoreyElement> all = new ArrayList<>(List.of(w));
             if (r.nextBoolean()) all.add(window("w", 1.2, 0.8, 0, 1.9));
             if (r.nextBoolean()) all.add(window("w", 2.8, 1, 0.8, 1.7));
@@ -95,8 +98,10 @@ class SlopesAndHolesTest {
 
     @Test void aSlabWithHolesAndArcsIsClosed() {
         Ring apse = new Ring(List.of(new Point(0, 0), new Point(8, 0), new Point(8, 4), new Point(0, 4)), List.of(0.0, 1.0, 0.0, 0.0));
-        Ring round = new Ring(List.of(new Point(1, 2), new Point(3, 2)), List.of(1.0, 1.0)), square = new Ring(List.of(new Point(5, 1), new Point(6, 1), new Point(6, 2), new Point(5, 2)));
-        Slab s = new Slab(new ElementId("s"), apse, List.of(round, square.reversed()), new Stand.OnFloor(-0.1), Given.stated(0.3), Optional.empty(), Provenance.BY_HAND);
+        Ring round = new Ring(List.of(new Point(1, 2), new Point(3, 2)), List.of(1.0, 1.0)),
+            square = new Ring(List.of(new Point(5, 1), new Point(6, 1), new Point(6, 2), new Point(5, 2)));
+        Slab s = new Slab(new ElementId("s"), apse, List.of(round, square.reversed()), new Stand.OnFloor(-0.1), Given.stated(0.3),
+            Optional.empty(), Provenance.BY_HAND);
         Body b = body(with(List.of(s)), "s");
         assertThat(volume(b)).isCloseTo((32 + 2 * Math.PI - Math.PI - 1) * 0.3, within(5e-3));
         float low = Float.MAX_VALUE, high = -Float.MAX_VALUE;
@@ -115,7 +120,8 @@ class SlopesAndHolesTest {
         Map<String, Integer> passed = new HashMap<>();
         for (int i = 0; i < t.length; i += 9)
             for (int k = 0; k < 3; k++) {
-                String a = t[i + 3 * k] + " " + t[i + 3 * k + 1] + " " + t[i + 3 * k + 2], b = t[i + 3 * ((k + 1) % 3)] + " " + t[i + 3 * ((k + 1) % 3) + 1] + " " + t[i + 3 * ((k + 1) % 3) + 2];
+                String a = t[i + 3 * k] + " " + t[i + 3 * k + 1] + " " + t[i + 3 * k + 2], b = t[i + 3 * ((k + 1) % 3)] + " "
+                    + t[i + 3 * ((k + 1) % 3) + 1] + " " + t[i + 3 * ((k + 1) % 3) + 2];
                 passed.merge(a + ">" + b, 1, Integer::sum);
                 passed.merge(b + ">" + a, -1, Integer::sum);
             }

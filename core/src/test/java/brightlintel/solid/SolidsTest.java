@@ -4,15 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Contents;
-import brightlintel.building.Opening;
 import brightlintel.building.Heights;
+import brightlintel.building.Opening;
 import brightlintel.building.Project;
-import brightlintel.building.TopLine;
 import brightlintel.building.StoreyId;
+import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
 import brightlintel.demo.HeronQuay;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Tolerances;
+import brightlintel.geom.Vec3;
 import brightlintel.joint.Footprints;
 import brightlintel.paint.Palette;
 import brightlintel.paint.Raster;
@@ -37,7 +38,8 @@ class SolidsTest {
         double sum = 0;
         float[] t = b.triangles();
         for (int i = 0; i < t.length; i += 9)
-            sum += (t[i] * (t[i + 4] * (double) t[i + 8] - t[i + 5] * (double) t[i + 7]) - t[i + 1] * (t[i + 3] * (double) t[i + 8] - t[i + 5] * (double) t[i + 6])
+            sum += (t[i] * (t[i + 4] * (double) t[i + 8] - t[i + 5] * (double) t[i + 7]) - t[i + 1]
+                * (t[i + 3] * (double) t[i + 8] - t[i + 5] * (double) t[i + 6])
                 + t[i + 2] * (t[i + 3] * (double) t[i + 7] - t[i + 4] * (double) t[i + 6])) / 6;
         return sum;
     }
@@ -61,7 +63,8 @@ class SolidsTest {
         Contents c = p.on(g);
         Wall south = c.walls().getFirst();
         Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
-        double whole = Solids.volume(south, f.of(south.id()), List.of(), TopLine.level(3)), cut = Solids.volume(south, f.of(south.id()), c.openingsIn(south.id()), TopLine.level(3));
+        double whole = Solids.volume(south, f.of(south.id()), List.of(), TopLine.level(3)),
+            cut = Solids.volume(south, f.of(south.id()), c.openingsIn(south.id()), TopLine.level(3));
         assertThat(whole - cut).isCloseTo(0.36 * (2 * 4 * 2.6 + 2 * 1.8 * 1.2), within(1e-9));
     }
 
@@ -70,7 +73,7 @@ class SolidsTest {
         StoreyId g = p.storeys().getFirst().id();
         List<Body> bodies = Solids.of(p, g, Tolerances.BUILDING);
         Raster r = new Raster(900, 650);
-        Camera level = Camera.fit(new Camera(new brightlintel.geom.Vec3(12, 0, 1.5), 0, 0, 30), Painter3d.corners(bodies), 900, 650);
+        Camera level = Camera.fit(new Camera(new Vec3(12, 0, 1.5), 0, 0, 30), Painter3d.corners(bodies), 900, 650);
         Painter3d painter = new Painter3d();
         painter.paint(bodies, level, new Painter3d.Look(Palette.LIGHT, Set.of()), r);
         double k = level.pxPerMetre();

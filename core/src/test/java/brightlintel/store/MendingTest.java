@@ -17,8 +17,10 @@ import org.junit.jupiter.api.Test;
 
 /** A project that cannot hold together as it stands is opened, mended, and what was mended is told. */
 class MendingTest {
-    private static final String STOREY = "{\"id\":\"s1\",\"name\":\"Ground\",\"level\":%s,\"height\":{\"value\":3.0,\"why\":{\"is\":\"stated\"}},\"underlays\":[%s]}";
-    private static final String ZERO = "{\"value\":0.0,\"why\":{\"is\":\"stated\"}}", FROM = "\"from\":{\"way\":{\"is\":\"by-hand\"},\"on\":[]}";
+    private static final String STOREY =
+        "{\"id\":\"s1\",\"name\":\"Ground\",\"level\":%s,\"height\":{\"value\":3.0,\"why\":{\"is\":\"stated\"}},\"underlays\":[%s]}";
+    private static final String ZERO = "{\"value\":0.0,\"why\":{\"is\":\"stated\"}}",
+        FROM = "\"from\":{\"way\":{\"is\":\"by-hand\"},\"on\":[]}";
 
     private static String storey(String underlays) {
         return STOREY.formatted(ZERO, underlays);
@@ -68,11 +70,13 @@ class MendingTest {
         Opened o = open("", "", "");
         assertThat(kinds(o)).containsExactly(Remark.Kind.NO_STOREY);
         assertThat(o.project().storeys()).singleElement().satisfies(s -> assertThat(s.name()).isEqualTo("Ground"));
-        assertThat(kinds(open("", wall("a"), ""))).as("and what stood on none is told").contains(Remark.Kind.NO_STOREY, Remark.Kind.REFERS_TO_NOTHING);
+        assertThat(kinds(open("", wall("a"), ""))).as("and what stood on none is told")
+            .contains(Remark.Kind.NO_STOREY, Remark.Kind.REFERS_TO_NOTHING);
     }
 
     @Test void whatRefersToNothingIsLetGoAndTold() {
-        Opened o = open(storey("\"nowhere\""), wall("a", "{\"is\":\"level\",\"level\":\"x\",\"offset\":0.4}", "{\"is\":\"level\",\"level\":\"y\",\"offset\":0}") + ","
+        Opened o = open(storey("\"nowhere\""),
+            wall("a", "{\"is\":\"level\",\"level\":\"x\",\"offset\":0.4}", "{\"is\":\"level\",\"level\":\"y\",\"offset\":0}") + ","
             + opening("o", "gone") + "," + slab("\"a\",\"gone\""), "");
         Project p = o.project();
         assertThat(kinds(o)).containsOnly(Remark.Kind.REFERS_TO_NOTHING).hasSize(5);
@@ -95,9 +99,11 @@ class MendingTest {
     }
 
     @Test void namesThatAreNotKnownAreToldWithTheirPlace() {
-        Opened o = open(storey("").replace("\"name\":\"Ground\"", "\"name\":\"Ground\",\"colour\":\"red\""), wall("a"), ",\"holograms\":[1,2]");
+        Opened o = open(storey("").replace("\"name\":\"Ground\"", "\"name\":\"Ground\",\"colour\":\"red\""), wall("a"),
+            ",\"holograms\":[1,2]");
         assertThat(kinds(o)).containsOnly(Remark.Kind.UNKNOWN_NAME).hasSize(2);
-        assertThat(o.remarks()).anySatisfy(r -> assertThat(r.values().getFirst()).isEqualTo("holograms")).anySatisfy(r -> assertThat(r.values().getFirst()).isEqualTo("colour"));
+        assertThat(o.remarks()).anySatisfy(r -> assertThat(r.values().getFirst()).isEqualTo("holograms"))
+            .anySatisfy(r -> assertThat(r.values().getFirst()).isEqualTo("colour"));
     }
 
     /** One wall of no thickness does not take the house along. */
@@ -117,8 +123,10 @@ class MendingTest {
     }
 
     @Test void whatIsNoProjectAtAllIsRefused() {
-        for (String s : List.of("", "[]", "{}", "{\"format\":\"bright-lintel-project\",\"version\":2}", "{\"format\":\"bright-lintel-project\",\"version\":2,\"project\":7}", "{\"format\":\"x\"}"))
-            assertThatThrownBy(() -> ProjectFile.decisions(s.getBytes(StandardCharsets.UTF_8), "Ground")).as(s).isInstanceOf(NotOpened.class);
+        for (String s : List.of("", "[]", "{}", "{\"format\":\"bright-lintel-project\",\"version\":2}",
+            "{\"format\":\"bright-lintel-project\",\"version\":2,\"project\":7}", "{\"format\":\"x\"}"))
+            assertThatThrownBy(() -> ProjectFile.decisions(s.getBytes(StandardCharsets.UTF_8), "Ground")).as(s)
+            .isInstanceOf(NotOpened.class);
     }
 
     /** Law: however a document is spoiled, it is refused with a reason or opened as a project that holds together. */
@@ -130,7 +138,8 @@ class MendingTest {
             String[] put = {"null", "-1", "\"\"", "[]", "{}", "1e400", "\"w1\"", "true"};
             for (int k = 0; k < 1 + r.nextInt(4); k++) {
                 int colon = b.indexOf(": ", r.nextInt(b.length())), end = colon < 0 ? -1 : b.indexOf(",", colon);
-                if (colon > 0 && end > 0 && b.substring(colon, end).indexOf('\n') < 0) b.replace(colon + 2, end, put[r.nextInt(put.length)]);
+                if (colon > 0 && end > 0 && b.substring(colon, end).indexOf('\n') < 0)
+                    b.replace(colon + 2, end, put[r.nextInt(put.length)]);
             }
             try {
                 Opened o = ProjectFile.decisions(b.toString().getBytes(StandardCharsets.UTF_8), "Ground");

@@ -56,7 +56,8 @@ class MigrationTest {
         Opened o = open("two-storeys-of-version-1.lintel", originals);
         assertThat(o.version()).isEqualTo(1);
         assertThat(o.remarks()).isEmpty();
-        Project was = o.project(), is = HeronQuayProject.build(new DrawingShelf(new Originals(folder.resolve("b"))), Files.createDirectories(folder.resolve("in")));
+        Project was = o.project(), is = HeronQuayProject.build(new DrawingShelf(new Originals(folder.resolve("b"))),
+            Files.createDirectories(folder.resolve("in")));
         assertThat(was.name()).isEqualTo(is.name());
         assertThat(was.sources()).isEqualTo(is.sources());
         assertThat(was.grid()).isEqualTo(is.grid());
@@ -64,7 +65,9 @@ class MigrationTest {
         assertThat(was.storeys()).extracting(Storey::name).containsExactly("Ground", "Upper");
         for (Storey s : was.storeys()) {
             assertThat(was.on(s.id()).openings()).isEqualTo(is.on(s.id()).openings());
-            assertThat(was.on(s.id()).walls()).usingElementComparator((a, b) -> a.with(Provenance.BY_HAND).equals(b.with(Provenance.BY_HAND)) ? 0 : 1).isEqualTo(is.on(s.id()).walls());
+            assertThat(was.on(s.id()).walls())
+                .usingElementComparator((a, b) -> a.with(Provenance.BY_HAND).equals(b.with(Provenance.BY_HAND)) ? 0 : 1)
+                .isEqualTo(is.on(s.id()).walls());
         }
     }
 
@@ -109,7 +112,8 @@ class MigrationTest {
         assertThat(walls.get(1).base()).isEqualTo(new Stand.OnFloor(-0.25));
         assertThat(Heights.of(p, ground.id()).top(walls.get(1)).most()).isCloseTo(3.2 + 0.1 + 0.25, within(1e-9));
         assertThat(walls.get(2).reference().bulge()).isEqualTo(0.5);
-        assertThat(p.on(ground.id()).openings()).extracting(x -> x.filling().getClass().getSimpleName()).containsExactly("Door", "Window", "Empty");
+        assertThat(p.on(ground.id()).openings()).extracting(x -> x.filling().getClass().getSimpleName())
+            .containsExactly("Door", "Window", "Empty");
         assertThat(((Opening.Filling.Door) p.on(ground.id()).openings().getFirst().filling()).hingeFar()).isTrue();
         Slab s = p.on(ground.id()).slabs().getFirst();
         assertThat(s.top()).isEqualTo(new Stand.OnFloor(0.05));
@@ -127,8 +131,10 @@ class MigrationTest {
     @Test void sentencesOfVersionOneBecomeEvidence() throws IOException {
         Project p = ProjectFile.decisions(Files.readAllBytes(FILES.resolve("every-word-of-version-1.json")), "Ground").project();
         assertThat(evidence(p.underlays().get(0).placement().scale().why())).containsExactly(new Evidence.HeaderUnit(0.001));
-        assertThat(evidence(p.underlays().get(1).placement().scale().why())).containsExactly(new Evidence.KnownLength(7.5, 8), new Evidence.Note("told by telephone"));
-        assertThat(evidence(p.on(p.storeys().getFirst().id()).walls().getFirst().thickness().why())).containsExactly(new Evidence.ReadAcross(0.36));
+        assertThat(evidence(p.underlays().get(1).placement().scale().why()))
+            .containsExactly(new Evidence.KnownLength(7.5, 8), new Evidence.Note("told by telephone"));
+        assertThat(evidence(p.on(p.storeys().getFirst().id()).walls().getFirst().thickness().why()))
+            .containsExactly(new Evidence.ReadAcross(0.36));
     }
 
     private static List<Evidence> evidence(Why why) {
@@ -136,7 +142,8 @@ class MigrationTest {
     }
 
     @Test void aVersionThatIsNotKnownIsRefused() {
-        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":3,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(StandardCharsets.UTF_8);
+        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":3,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
+            StandardCharsets.UTF_8);
         try {
             ProjectFile.decisions(newer, "Ground");
             throw new AssertionError("opened");

@@ -47,6 +47,7 @@ class OriginalsTest {
     }
 
     @Test void whatIsNoHashLeadsNowhere() {
-        for (String s : List.of("", "abc", "../../etc/passwd", "A".repeat(64))) assertThatThrownBy(() -> o.path(s)).isInstanceOf(IllegalArgumentException.class);
+        for (String s : List.of("", "abc", "../../etc/passwd", "A".repeat(64)))
+            assertThatThrownBy(() -> o.path(s)).isInstanceOf(IllegalArgumentException.class);
     }
 }

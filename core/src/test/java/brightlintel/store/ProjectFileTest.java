@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -47,7 +48,8 @@ class ProjectFileTest {
         assertThat(again).isEqualTo(p);
         assertThat(ifc(again)).isEqualTo(ifc(p));
         String sha = p.sources().getFirst().newest().sha256();
-        assertThat(Files.readAllBytes(other.originals().path(sha))).as("the original, byte for byte").isEqualTo(Files.readAllBytes(folder.resolve("in/ground.dwg")));
+        assertThat(Files.readAllBytes(other.originals().path(sha))).as("the original, byte for byte")
+            .isEqualTo(Files.readAllBytes(folder.resolve("in/ground.dwg")));
     }
 
     @Test void theSameProjectGivesTheSameBytesAndTheStateBeforeIsKept() throws IOException {
@@ -87,7 +89,7 @@ class ProjectFileTest {
         assertThat(why(Files.writeString(folder.resolve("text.lintel"), "hello"))).isEqualTo(NotOpened.Why.NOT_A_PROJECT);
         assertThat(why(folder.resolve("nowhere.lintel"))).isEqualTo(NotOpened.Why.MISSING);
         byte[] bytes = Files.readAllBytes(good);
-        assertThat(why(Files.write(folder.resolve("cut.lintel"), java.util.Arrays.copyOf(bytes, bytes.length / 2)))).isEqualTo(NotOpened.Why.DAMAGED);
+        assertThat(why(Files.write(folder.resolve("cut.lintel"), Arrays.copyOf(bytes, bytes.length / 2)))).isEqualTo(NotOpened.Why.DAMAGED);
         Random r = new Random(5);
         for (int i = 0; i < 60; i++) {
             byte[] bad = bytes.clone();
@@ -117,8 +119,10 @@ class ProjectFileTest {
         ProjectFile.save(demo(s), s.originals(), f);
         try (ZipFile z = new ZipFile(f.toFile())) {
             String json = new String(z.getInputStream(z.getEntry("project.json")).readAllBytes(), StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"bright-lintel-project\"", "\"version\" : 2", "\"metresPerUnitX\" : 0.001", "\"fileAnchor\"", "\"layersOff\"", "\"reference\"", "\"bulge\" : 1.0",
-                "\"is\" : \"next-storey\"", "\"is\" : \"floor\"", "\"is\" : \"window\"", "\"hingeFar\"", "\"is\" : \"by-hand\"", "\"curve\"", "\"elements\"", "\"is\" : \"wall\"", "\"corners\"", "\"follows\"", "\"is\" : \"assumed\"");
+            assertThat(json).contains("\"format\" : \"bright-lintel-project\"", "\"version\" : 2", "\"metresPerUnitX\" : 0.001",
+                "\"fileAnchor\"", "\"layersOff\"", "\"reference\"", "\"bulge\" : 1.0",
+                "\"is\" : \"next-storey\"", "\"is\" : \"floor\"", "\"is\" : \"window\"", "\"hingeFar\"", "\"is\" : \"by-hand\"",
+                "\"curve\"", "\"elements\"", "\"is\" : \"wall\"", "\"corners\"", "\"follows\"", "\"is\" : \"assumed\"");
             assertThat(z.stream().map(ZipEntry::getName)).anyMatch(n -> n.matches("originals/[0-9a-f]{64}"));
         }
     }

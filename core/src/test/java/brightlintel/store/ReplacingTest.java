@@ -47,7 +47,8 @@ class ReplacingTest {
     }
 
     @Test void aFolderThatIsNotThereIsSaid() {
-        assertThatThrownBy(() -> Replacing.write(folder.resolve("nowhere/a.txt"), out -> out.write(1))).isInstanceOf(IOException.class).hasMessageContaining("nowhere");
+        assertThatThrownBy(() -> Replacing.write(folder.resolve("nowhere/a.txt"), out -> out.write(1))).isInstanceOf(IOException.class)
+            .hasMessageContaining("nowhere");
     }
 
     @Test void aPlaceThatIsAFolderStaysOne() throws IOException {
@@ -62,7 +63,8 @@ class ReplacingTest {
     @Test void aFullDiskLeavesTheOldFile() throws Exception {
         Path f = Files.writeString(folder.resolve("a.txt"), "good");
         String java = ProcessHandle.current().info().command().orElseThrow();
-        Process p = new ProcessBuilder("bash", "-c", "ulimit -f 8; exec \"$0\" \"$@\"", java, "-Xshare:auto", "-XX:-UsePerfData", "-cp", System.getProperty("java.class.path"), TooMuch.class.getName(),
+        Process p = new ProcessBuilder("bash", "-c", "ulimit -f 8; exec \"$0\" \"$@\"", java, "-Xshare:auto", "-XX:-UsePerfData", "-cp",
+            System.getProperty("java.class.path"), TooMuch.class.getName(),
             f.toString()).redirectErrorStream(true).start();
         String said;
         try (InputStream in = p.getInputStream()) {

@@ -51,6 +51,7 @@ import brightlintel.notation.Seeds;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -78,18 +79,23 @@ class RoundTripTest {
     }
 
     private Project project() {
-        List<Storey> storeys = List.of(new Storey(STOREYS.get(0), "Ground", given(0.0), given(3.0), List.of(new UnderlayId("u0"), new UnderlayId("u1"))),
+        List<Storey> storeys = List.of(new Storey(STOREYS.get(0), "Ground", given(0.0), given(3.0),
+            List.of(new UnderlayId("u0"), new UnderlayId("u1"))),
             new Storey(STOREYS.get(1), "Über „1“", given(3.0), given(2.5), List.of(new UnderlayId("u1"))));
-        Project p = Project.of("p" + r.nextInt(), r.nextBoolean() ? "" : "Boathouse \u2192 \uD83D\uDEA3", storeys).withUnits(Units.values()[r.nextInt(2)]);
+        Project p = Project.of("p" + r.nextInt(), r.nextBoolean() ? "" : "Boathouse \u2192 \uD83D\uDEA3", storeys)
+            .withUnits(Units.values()[r.nextInt(2)]);
         p = p.withSite(new Site(given(r.nextDouble()), given(r.nextGaussian()), given(point())));
         p = p.withSources(List.of(source("f0", new Custody.Kept()), source("f1", new Custody.Followed("/plans/ü.dwg"))));
-        p = p.withUnderlays(List.of(underlay("u0", "f0"), underlay("u1", "f1"))).withLevels(List.of(new Level(LEVEL, "Plinth", given(-0.3))));
-        p = p.withGrid(List.of(new GridLine(id(), "A", r.nextBoolean() ? Optional.empty() : Optional.of("letters"), piece(), r.nextBoolean() ? Optional.empty() : Optional.of(Set.copyOf(STOREYS)), from())));
+        p = p.withUnderlays(List.of(underlay("u0", "f0"), underlay("u1", "f1")))
+            .withLevels(List.of(new Level(LEVEL, "Plinth", given(-0.3))));
+        p = p.withGrid(List.of(new GridLine(id(), "A", r.nextBoolean() ? Optional.empty() : Optional.of("letters"), piece(), r.nextBoolean()
+            ? Optional.empty() : Optional.of(Set.copyOf(STOREYS)), from())));
         for (StoreyId s : STOREYS) {
             List<StoreyElement> all = elements();
             p = p.withContents(s, c -> c.plus(all));
         }
-        return p.withVerdicts(List.of(new Verdict(List.of(mark(), stroke()), Set.of(new ElementId("e1")), "off-its-strokes", r.nextBoolean(), "so it was built")));
+        return p.withVerdicts(List.of(new Verdict(List.of(mark(), stroke()), Set.of(new ElementId("e1")), "off-its-strokes",
+            r.nextBoolean(), "so it was built")));
     }
 
     private List<StoreyElement> elements() {
@@ -167,7 +173,8 @@ class RoundTripTest {
             case 1 -> new Provenance.Way.Proposed(r.nextDouble());
             default -> new Provenance.Way.Repeated(new ElementId("before"));
         };
-        return new Provenance(way, List.of(new Support(new UnderlayId("u0"), r.nextBoolean() ? stroke() : mark(), Support.Face.values()[r.nextInt(7)], r.nextDouble())));
+        return new Provenance(way, List.of(new Support(new UnderlayId("u0"), r.nextBoolean()
+            ? stroke() : mark(), Support.Face.values()[r.nextInt(7)], r.nextDouble())));
     }
 
     private SpaceKey space() {
@@ -183,14 +190,15 @@ class RoundTripTest {
     }
 
     private EntityKey key() {
-        return new EntityKey(r.nextBoolean() ? "" : Integer.toHexString(r.nextInt()).toUpperCase(java.util.Locale.ROOT), r.nextInt(1 << 20));
+        return new EntityKey(r.nextBoolean() ? "" : Integer.toHexString(r.nextInt()).toUpperCase(Locale.ROOT), r.nextInt(1 << 20));
     }
 
     private StrokeRef stroke() {
         Curve c = switch (r.nextInt(3)) {
             case 0 -> new Curve.Straight(point(), point());
             case 1 -> Curve.EllipticArc.circular(point(), 5, r.nextDouble(), r.nextGaussian());
-            default -> new Nurbs(2, new double[] {0, 0, 0, 1, 1, 1}, new double[] {1, r.nextDouble() + 0.1, 1}, List.of(point(), point(), point()));
+            default -> new Nurbs(2, new double[] {0, 0, 0, 1, 1, 1}, new double[] {1, r.nextDouble() + 0.1, 1},
+                List.of(point(), point(), point()));
         };
         return new StrokeRef("ab", space(), path(), key(), r.nextInt(5), 0.1, 0.9, c);
     }
@@ -200,15 +208,20 @@ class RoundTripTest {
     }
 
     private Source source(String id, Custody custody) {
-        return new Source(new FileId(id), id + ".dwg", custody, List.of(new Source.Version("0a", 12, "2026-03-02T09:00:00Z", List.of(new External("grid.dxf", "0b"))),
+        return new Source(new FileId(id), id + ".dwg", custody,
+            List.of(new Source.Version("0a", 12, "2026-03-02T09:00:00Z", List.of(new External("grid.dxf", "0b"))),
             new Source.Version("0c", 13, "2026-03-03T09:00:00Z", List.of())));
     }
 
     private Underlay underlay(String id, String file) {
-        Placement place = new Placement(given(new Scale(0.001, 0.0011)), r.nextBoolean(), given(r.nextGaussian()), given(point()), given(point()));
-        Clearing c = new Clearing(Set.of("a", "ü"), Set.of("HATCH"), Set.of("chair"), List.of(new Region(ring(), r.nextBoolean())), List.of(new Single(mark(), true), new Single(stroke(), false)),
-            List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)), new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT))),
+        Placement place = new Placement(given(new Scale(0.001, 0.0011)), r.nextBoolean(), given(r.nextGaussian()), given(point()),
+            given(point()));
+        Clearing c = new Clearing(Set.of("a", "ü"), Set.of("HATCH"), Set.of("chair"), List.of(new Region(ring(), r.nextBoolean())),
+            List.of(new Single(mark(), true), new Single(stroke(), false)),
+            List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)),
+            new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT))),
             Set.of(Role.FURNITURE, Role.SITE), List.of(new Repair.Doubled(stroke(), stroke())));
-        return new Underlay(new UnderlayId(id), new FileId(file), "0c", space(), r.nextBoolean() ? Optional.empty() : Optional.of(ring()), place, c, r.nextDouble(), r.nextBoolean());
+        return new Underlay(new UnderlayId(id), new FileId(file), "0c", space(), r.nextBoolean() ? Optional.empty() : Optional.of(ring()),
+            place, c, r.nextDouble(), r.nextBoolean());
     }
 }

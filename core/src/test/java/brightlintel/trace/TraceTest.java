@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
+import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Placement;
 import brightlintel.building.Provenance;
@@ -17,13 +18,13 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import brightlintel.notation.Drawings;
 import brightlintel.notation.Walls;
-import brightlintel.building.GridLabels;
-import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -84,7 +85,8 @@ class TraceTest {
     }
 
     private static GridLine grid(String label, boolean up) {
-        return new GridLine(ElementId.fresh(), label, Optional.empty(), up ? Piece.straight(Point.ORIGIN, new Point(0, 9)) : Piece.straight(Point.ORIGIN, new Point(9, 0)), Optional.empty(), Provenance.BY_HAND);
+        return new GridLine(ElementId.fresh(), label, Optional.empty(), up ? Piece.straight(Point.ORIGIN, new Point(0, 9))
+            : Piece.straight(Point.ORIGIN, new Point(9, 0)), Optional.empty(), Provenance.BY_HAND);
     }
 
     /** I and O read as 1 and 0: they are left out, in pairs of letters too. */
@@ -97,7 +99,8 @@ class TraceTest {
             (up ? letters : figures).add(next);
             lines.add(grid(next, up));
         }
-        assertThat(letters).startsWith("A", "B", "C").contains("H", "J", "N", "P", "Z", "AA", "AB").doesNotContain("I", "O").doesNotHaveDuplicates();
+        assertThat(letters).startsWith("A", "B", "C").contains("H", "J", "N", "P", "Z", "AA", "AB").doesNotContain("I", "O")
+            .doesNotHaveDuplicates();
         assertThat(figures).startsWith("1", "2", "3").endsWith("30").doesNotHaveDuplicates();
     }
 
@@ -110,7 +113,8 @@ class TraceTest {
     private static final String BOX = "a 0 0 -> 6 0 thick 0.3\nb 6 0 -> 6 4 thick 0.3\nc 6 4 -> 0 4 thick 0.3\nd 0 4 -> 0 0 thick 0.3\n";
 
     @Test void aSlabReachesTheOuterFaces() {
-        assertThat(SlabOutline.around(Walls.read(BOX), Tolerances.BUILDING)).hasValueSatisfying(r -> assertThat(r.area()).isCloseTo(6.3 * 4.3, within(1e-6)));
+        assertThat(SlabOutline.around(Walls.read(BOX), Tolerances.BUILDING))
+            .hasValueSatisfying(r -> assertThat(r.area()).isCloseTo(6.3 * 4.3, within(1e-6)));
     }
 
     @Test void wallsThatEncloseNothingMakeNoSlab() {
@@ -127,7 +131,7 @@ class TraceTest {
             Point by = new Point(r.nextGaussian() * 50, r.nextGaussian() * 50);
             List<Wall> moved = new ArrayList<>(Walls.read(BOX));
             moved.replaceAll(w -> w.with(new Piece(turned(w.reference().a(), turn).plus(by), turned(w.reference().b(), turn).plus(by), 0)));
-            java.util.Collections.shuffle(moved, r);
+            Collections.shuffle(moved, r);
             assertThat(SlabOutline.around(moved, Tolerances.BUILDING).orElseThrow().area()).isCloseTo(area, within(1e-6));
         }
     }
@@ -138,7 +142,8 @@ class TraceTest {
 
     @Test void wallsHangTogetherThroughOthers() {
         List<Wall> walls = Walls.read(BOX + "e 3 0 -> 3 4 thick 0.1\nf 20 0 -> 25 0 thick 0.2\n");
-        assertThat(SlabOutline.connected(walls, new ElementId("e"), Tolerances.BUILDING)).extracting(ElementId::value).containsExactlyInAnyOrder("a", "b", "c", "d", "e");
+        assertThat(SlabOutline.connected(walls, new ElementId("e"), Tolerances.BUILDING)).extracting(ElementId::value)
+            .containsExactlyInAnyOrder("a", "b", "c", "d", "e");
         assertThat(SlabOutline.connected(walls, new ElementId("f"), Tolerances.BUILDING)).extracting(ElementId::value).containsExactly("f");
     }
 
@@ -146,7 +151,8 @@ class TraceTest {
     @Test void aSlabFollowsItsWallsWhileAllStand() {
         List<Wall> walls = Walls.read(BOX);
         Ring drawn = new Ring(List.of(new Point(0, 0), new Point(1, 0), new Point(1, 1)));
-        Slab s = new Slab(ElementId.fresh(), drawn, List.of(), Stand.FLOOR, Given.stated(0.2), Optional.of(Set.of(new ElementId("a"), new ElementId("b"), new ElementId("c"), new ElementId("d"))), Provenance.BY_HAND);
+        Slab s = new Slab(ElementId.fresh(), drawn, List.of(), Stand.FLOOR, Given.stated(0.2),
+            Optional.of(Set.of(new ElementId("a"), new ElementId("b"), new ElementId("c"), new ElementId("d"))), Provenance.BY_HAND);
         assertThat(SlabOutline.of(s, new Contents(walls).plus(List.of(s)), Tolerances.BUILDING).area()).isCloseTo(6.3 * 4.3, within(1e-6));
         assertThat(SlabOutline.of(s, new Contents(walls.subList(0, 3)).plus(List.of(s)), Tolerances.BUILDING)).isEqualTo(drawn);
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
 import brightlintel.building.Project;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
@@ -12,6 +13,7 @@ import brightlintel.paint.Palette;
 import brightlintel.paint.Raster;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
@@ -33,14 +35,16 @@ class Painter3dTest {
         return r;
     }
 
-    /** Two walls behind one another, seen from in front: the nearer hides the farther, from both sides, in whichever order they are given. */
+    /**
+     * Two walls behind one another, seen from in front: the nearer hides the farther, from both sides, in whichever order they are given.
+     */
     @Test void whatIsNearerHidesWhatIsBehindIt() {
         List<Body> two = bodies("near 0 0 -> 4 0 thick 0.2\nfar 0 3 -> 4 3 thick 0.2\n");
         for (List<Body> order : List.of(two, two.reversed()))
             for (double yaw : new double[] {0, Math.PI}) {
                 Painter3d painter = new Painter3d();
                 painted(painter, order, new Camera(new Vec3(2, 1.5, 1.5), yaw, 0, 40), 320, 240);
-                assertThat(painter.at(160, 120).id()).isEqualTo(new brightlintel.building.ElementId(yaw == 0 ? "near" : "far"));
+                assertThat(painter.at(160, 120).id()).isEqualTo(new ElementId(yaw == 0 ? "near" : "far"));
             }
     }
 
@@ -63,7 +67,7 @@ class Painter3dTest {
     @Test void aFittedViewShowsAllCorners() {
         Random r = new Random(81);
         for (int i = 0; i < 200; i++) {
-            List<Vec3> points = new java.util.ArrayList<>();
+            List<Vec3> points = new ArrayList<>();
             for (int k = 0; k < 20; k++) points.add(new Vec3(r.nextGaussian() * 30, r.nextGaussian() * 5, r.nextDouble() * 9));
             Camera c = Camera.fit(new Camera(Vec3.ZERO, r.nextDouble() * 7, r.nextGaussian(), 1), points, 640, 480);
             for (Vec3 p : points) {

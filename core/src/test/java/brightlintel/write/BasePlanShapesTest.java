@@ -42,7 +42,8 @@ class BasePlanShapesTest {
 
     private RawDrawing read(String entities) throws IOException {
         Path f = Files.createTempFile(folder, "t", ".dxf");
-        return DrawingReader.read(Files.writeString(f, "0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n"), ReadLimits.DEFAULT, Progress.NONE);
+        return DrawingReader.read(Files.writeString(f, "0\nSECTION\n2\nENTITIES\n" + entities + "0\nENDSEC\n0\nEOF\n"), ReadLimits.DEFAULT,
+            Progress.NONE);
     }
 
     private static RawDrawing plan(Project p, PlacedDrawing... d) {
@@ -66,21 +67,25 @@ class BasePlanShapesTest {
     private RawDrawing again(RawDrawing d, DrawingFormat format) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         format.write(d, out);
-        return DrawingReader.read(Files.write(Files.createTempFile(folder, "b", "." + format.ending()), out.toByteArray()), ReadLimits.DEFAULT, Progress.NONE);
+        return DrawingReader.read(Files.write(Files.createTempFile(folder, "b", "." + format.ending()), out.toByteArray()),
+            ReadLimits.DEFAULT, Progress.NONE);
     }
 
     /** However a long text is hung up, top, middle or bottom, left, centre or right, its lines stay where they were; also turned. */
     @Test void linesOfTextStayWhereTheyStood() throws IOException {
         StringBuilder b = new StringBuilder();
         for (int hung = 1; hung <= 9; hung++)
-            b.append("0\nMTEXT\n8\nT\n10\n").append(10 * hung).append("\n20\n3\n40\n0.5\n71\n").append(hung).append("\n50\n").append(hung == 5 ? 30 : 0).append("\n1\nBay ").append(hung).append("\\PBoats\\PRacks\n");
+            b.append("0\nMTEXT\n8\nT\n10\n").append(10 * hung).append("\n20\n3\n40\n0.5\n71\n").append(hung).append("\n50\n")
+                .append(hung == 5 ? 30 : 0).append("\n1\nBay ").append(hung).append("\\PBoats\\PRacks\n");
         for (int upward = 0; upward <= 3; upward++)
-            b.append("0\nTEXT\n8\nT\n10\n1\n20\n").append(20 + upward).append("\n11\n4\n21\n").append(20 + upward).append("\n40\n0.5\n72\n1\n73\n").append(upward).append("\n1\nU").append(upward).append('\n');
+            b.append("0\nTEXT\n8\nT\n10\n1\n20\n").append(20 + upward).append("\n11\n4\n21\n").append(20 + upward)
+                .append("\n40\n0.5\n72\n1\n73\n").append(upward).append("\n1\nU").append(upward).append('\n');
         RawDrawing raw = read(b.toString());
         PlacedDrawing d = Drawings.placed(raw, METRES, Clearing.NONE);
         List<String> before = lines(d.strokes());
         assertThat(before).hasSize(9 * 3 + 4);
-        for (DrawingFormat f : DrawingFormat.values()) assertThat(lines(Drawings.strokes(again(plan(EMPTY, d), f)))).as(f.name()).isEqualTo(before);
+        for (DrawingFormat f : DrawingFormat.values())
+            assertThat(lines(Drawings.strokes(again(plan(EMPTY, d), f)))).as(f.name()).isEqualTo(before);
     }
 
     /** Aligned and fit text begins at its first point and ends at its second. */
@@ -96,7 +101,8 @@ class BasePlanShapesTest {
             Strokes s = Drawings.strokes(again(plan(EMPTY, d), DrawingFormat.DXF));
             assertThat(after.map().apply(after.fits(), 0).plus(s.origin()).distance(new Point(5, 5))).isLessThan(1e-6);
         }
-        Strokes.TextMark same = Drawings.strokes(read("0\nTEXT\n8\nT\n10\n2\n20\n1\n11\n2\n21\n1\n40\n0.5\n72\n5\n1\nX\n")).texts().getFirst();
+        Strokes.TextMark same = Drawings.strokes(read("0\nTEXT\n8\nT\n10\n2\n20\n1\n11\n2\n21\n1\n40\n0.5\n72\n5\n1\nX\n")).texts()
+            .getFirst();
         assertThat(same.fits()).as("no way between its points").isZero();
     }
 
@@ -105,7 +111,8 @@ class BasePlanShapesTest {
         Ring hole = new Ring(List.of(new Point(1, 1), new Point(2, 1), new Point(2, 2)));
         Slab s = new Slab(new ElementId("s"), apse, List.of(hole), Stand.FLOOR, Given.stated(0.2), Optional.empty(), Provenance.BY_HAND);
         Project p = Tracing.addSlab(EMPTY.storeys().getFirst().id(), s).apply(EMPTY);
-        List<Entity> slabs = again(plan(p), DrawingFormat.DXF).spaces().getFirst().entities().stream().filter(e -> e.style().layer().equals("MODEL-SLAB")).toList();
+        List<Entity> slabs = again(plan(p), DrawingFormat.DXF).spaces().getFirst().entities().stream()
+            .filter(e -> e.style().layer().equals("MODEL-SLAB")).toList();
         assertThat(slabs).hasSize(2).allMatch(e -> e instanceof Entity.Polyline x && x.closed());
         Entity.Polyline outline = (Entity.Polyline) slabs.getFirst();
         assertThat(outline.size()).isEqualTo(4);
@@ -116,8 +123,10 @@ class BasePlanShapesTest {
         assertThat(plan(EMPTY).layers()).noneMatch(l -> l.name().equals("MODEL-SITE"));
         Project p = Sites.datum(12.5).apply(Sites.survey(new Point(4000, 5000)).apply(Sites.north(Math.toRadians(90)).apply(EMPTY)));
         List<Entity> site = plan(p).spaces().getFirst().entities().stream().filter(e -> e.style().layer().equals("MODEL-SITE")).toList();
-        assertThat(site).anySatisfy(e -> assertThat(e).isInstanceOfSatisfying(Entity.Text.class, t -> assertThat(t.raw()).contains("4000.000", "5000.000", "+12.500")));
-        assertThat(site).as("north is to the left: the arrow points there").anySatisfy(e -> assertThat(e).isInstanceOfSatisfying(Entity.Line.class, l -> {
+        assertThat(site).anySatisfy(e -> assertThat(e)
+            .isInstanceOfSatisfying(Entity.Text.class, t -> assertThat(t.raw()).contains("4000.000", "5000.000", "+12.500")));
+        assertThat(site).as("north is to the left: the arrow points there")
+            .anySatisfy(e -> assertThat(e).isInstanceOfSatisfying(Entity.Line.class, l -> {
             assertThat(l.a().x()).isCloseTo(0, within(1e-9));
             assertThat(l.b().x()).isCloseTo(-2, within(1e-9));
         }));

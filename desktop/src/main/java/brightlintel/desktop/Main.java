@@ -9,7 +9,8 @@ public final class Main {
 
     public static void main(String[] args) {
         // without a graphics card the software pipeline is the faster one, and it need not be searched for
-        if (System.getProperty("prism.order") == null && System.getProperty("os.name").startsWith("Linux")) System.setProperty("prism.order", "sw");
+        if (System.getProperty("prism.order") == null && System.getProperty("os.name").startsWith("Linux"))
+            System.setProperty("prism.order", "sw");
         Preload.begin(List.of(args).contains("--demo"));
         Application.launch(App.class, args);
     }

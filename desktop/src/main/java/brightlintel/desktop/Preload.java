@@ -13,7 +13,9 @@ import java.io.UncheckedIOException;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 
-/** Uses the second that the toolkit takes to start: opens the session, makes the demo, and paints it once, so that the painters are warm. */
+/**
+ * Uses the second that the toolkit takes to start: opens the session, makes the demo, and paints it once, so that the painters are warm.
+ */
 final class Preload {
     private static CompletableFuture<Ready> ready;
 

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -21,7 +22,8 @@ class HardCasesTest extends WindowRobot {
     private void openAndBeTold(Path file, String words) {
         toOpen.add(file);
         keys(KeyCode.CONTROL, KeyCode.O);
-        until("the window says why " + file.getFileName() + " is not read", () -> w.busy().isEmpty() && w.message().tone() == Message.Tone.BAD && say().contains(words));
+        until("the window says why " + file.getFileName() + " is not read", () -> w.busy().isEmpty()
+            && w.message().tone() == Message.Tone.BAD && say().contains(words));
     }
 
     @Test void filesThatCannotBeReadAreRefusedInPlainWordsAndNothingChanges() throws Exception {
@@ -95,7 +97,7 @@ class HardCasesTest extends WindowRobot {
         command("Wall");
         write("8");
         type(KeyCode.ENTER);
-        assertThat(w.wallSettings().thickness().value()).as("a bare figure is inches here").isCloseTo(8 * 0.0254, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(w.wallSettings().thickness().value()).as("a bare figure is inches here").isCloseTo(8 * 0.0254, Assertions.within(1e-9));
         clickAt(1, -4);
         pointAt(6, -4);
         write("12'-6 1/2\"");
@@ -103,7 +105,7 @@ class HardCasesTest extends WindowRobot {
         type(KeyCode.TAB);
         write("0");
         type(KeyCode.ENTER);
-        assertThat(w.contents().walls().getFirst().length()).isCloseTo(3.8227, org.assertj.core.api.Assertions.within(1e-6));
+        assertThat(w.contents().walls().getFirst().length()).isCloseTo(3.8227, Assertions.within(1e-6));
         keys(KeyCode.ESCAPE);
         keys(KeyCode.ESCAPE);
         assertThat(w.tool().id()).isEqualTo("select");

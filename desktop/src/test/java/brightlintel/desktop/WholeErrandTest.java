@@ -8,8 +8,8 @@ import brightlintel.building.Opening;
 import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Wall;
-import brightlintel.demo.HeronQuay;
 import brightlintel.demo.DemoDrawings;
+import brightlintel.demo.HeronQuay;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.geom.Affine;
@@ -22,7 +22,8 @@ import org.junit.jupiter.api.Test;
 
 /** From a drawing in millimetres, turned and far away, to a two-storey model handed over: with mouse and keys alone. */
 class WholeErrandTest extends WindowRobot {
-    private static final Affine TO_FILE = Affine.scale(1000, 1000).then(Affine.turn(HeronQuay.GROUND_TURN)).then(Affine.move(HeronQuay.GROUND_AT));
+    private static final Affine TO_FILE = Affine.scale(1000, 1000).then(Affine.turn(HeronQuay.GROUND_TURN))
+        .then(Affine.move(HeronQuay.GROUND_AT));
 
     /** Where a place of the true building lies on the board now. */
     private Point now(double x, double y) {
@@ -101,7 +102,8 @@ class WholeErrandTest extends WindowRobot {
         assertThat(w.underlay().orElseThrow().clearing().hidesLayer("I-FURN")).isTrue();
         clickOn("#layer-search");
         write("boats");
-        until("one layer is listed", () -> lookup("#layer-BOATS-2019").tryQuery().isPresent() && lookup("#layer-A-WALL").tryQuery().filter(n -> n.isVisible() && n.getScene() != null).isEmpty());
+        until("one layer is listed", () -> lookup("#layer-BOATS-2019").tryQuery().isPresent()
+            && lookup("#layer-A-WALL").tryQuery().filter(n -> n.isVisible() && n.getScene() != null).isEmpty());
         clickOn("#layer-BOATS-2019");
         assertThat(w.underlay().orElseThrow().clearing().hidesLayer("BOATS 2019")).isTrue();
         rest();
@@ -201,7 +203,8 @@ class WholeErrandTest extends WindowRobot {
         toSave.add(ifc);
         keys(KeyCode.CONTROL, KeyCode.E);
         until("the model is written", () -> Files.exists(ifc) && w.busy().isEmpty());
-        assertThat(Files.readString(ifc)).contains("FILE_SCHEMA(('IFC4'))", "IFCWALL(", "IFCRELVOIDSELEMENT(", "IFCDOOR(", "IFCWINDOW(", "IFCSLAB(", "IFCGRID(");
+        assertThat(Files.readString(ifc)).contains("FILE_SCHEMA(('IFC4'))", "IFCWALL(", "IFCRELVOIDSELEMENT(", "IFCDOOR(", "IFCWINDOW(",
+            "IFCSLAB(", "IFCGRID(");
         Path file = folder.resolve("club.lintel");
         toSave.add(file);
         keys(KeyCode.CONTROL, KeyCode.S);

@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +27,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.testfx.framework.junit5.ApplicationTest;
@@ -74,7 +76,7 @@ abstract class WindowRobot extends ApplicationTest {
 
     private static void deleteAll(Path folder) throws IOException {
         try (var all = Files.walk(folder)) {
-            for (Path p : all.sorted(java.util.Comparator.reverseOrder()).toList()) Files.deleteIfExists(p);
+            for (Path p : all.sorted(Comparator.reverseOrder()).toList()) Files.deleteIfExists(p);
         }
     }
 
@@ -123,7 +125,7 @@ abstract class WindowRobot extends ApplicationTest {
 
     /** The pointer of the system, without the long way there. */
     private static void jump(Point2D p) {
-        WaitForAsyncUtils.asyncFx(() -> new javafx.scene.robot.Robot().mouseMove(p));
+        WaitForAsyncUtils.asyncFx(() -> new Robot().mouseMove(p));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -153,7 +155,8 @@ abstract class WindowRobot extends ApplicationTest {
     /** By name through the command field, as somebody would who does not know where it lies. */
     protected void command(String name) {
         press(KeyCode.CONTROL).press(KeyCode.K).release(KeyCode.K).release(KeyCode.CONTROL);
-        until("the command field has the focus", () -> stage.getScene().getFocusOwner() != null && "command-field".equals(stage.getScene().getFocusOwner().getId()));
+        until("the command field has the focus", () -> stage.getScene().getFocusOwner() != null
+            && "command-field".equals(stage.getScene().getFocusOwner().getId()));
         write(name);
         type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();

@@ -78,7 +78,8 @@ final class Curves {
             double b = in.bitDouble();
             if (i < n) p[4 * i + 3] = b;
         }
-        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (flags & 512) != 0, Doubles.owning(p), List.of(), 0, 0, List.of());
+        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (flags & 512) != 0, Doubles.owning(p), List.of(), 0, 0,
+            List.of());
     }
 
     static double[] points(Bits in, int n) {
@@ -101,7 +102,8 @@ final class Curves {
             in.bitDouble();
             Curves.points(in, 2);
             int n = in.count(in.bitLong(), 3 * FIGURE);
-            return new Entity.Spline(key, style, Vec3.UP, degree, closed, Doubles.NONE, Doubles.NONE, Doubles.NONE, Doubles.of(points(in, n)));
+            return new Entity.Spline(key, style, Vec3.UP, degree, closed, Doubles.NONE, Doubles.NONE, Doubles.NONE,
+                Doubles.of(points(in, n)));
         }
         if (scenario != 1) throw new Damaged("a spline of sort " + scenario);
         in.bit();

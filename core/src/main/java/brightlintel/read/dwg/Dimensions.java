@@ -65,7 +65,8 @@ final class Dimensions {
                 at = in.bitPoint();
             }
         }
-        return new Entity.Dimension(key, style, up, sort(type), block, measured, override, at, textAt, first, second, arc, rotation, dimensionStyle);
+        return new Entity.Dimension(key, style, up, sort(type), block, measured, override, at, textAt, first, second, arc, rotation,
+            dimensionStyle);
     }
 
     private static int sort(int type) {

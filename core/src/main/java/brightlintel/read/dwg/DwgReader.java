@@ -1,8 +1,5 @@
 package brightlintel.read.dwg;
 
-import java.util.HashMap;
-import java.util.Optional;
-import brightlintel.drawing.Paper;
 import brightlintel.drawing.Block;
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Companions;
@@ -13,8 +10,10 @@ import brightlintel.drawing.Layer;
 import brightlintel.drawing.LineType;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Names;
+import brightlintel.drawing.Paper;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Releases;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
@@ -23,7 +22,6 @@ import brightlintel.drawing.Tables;
 import brightlintel.read.CodePages;
 import brightlintel.read.Endings;
 import brightlintel.read.HashedStream;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
 import java.io.InputStream;
@@ -32,16 +30,18 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 
 /**
- * Opens the container, reads the records that entities refer to, then the entities in the order of the map of objects. An object that makes no
- * sense is left out and counted; where the map is broken, objects are looked for by their checksums.
+ * Opens the container, reads the records that entities refer to, then the entities in the order of the map of objects. An object that makes
+ * no sense is left out and counted; where the map is broken, objects are looked for by their checksums.
  */
 public final class DwgReader {
     private static final int PULSE_EVERY = 4096, RUN = 4096, VERSION = 6, MAINTENANCE = 11, CODE_PAGE = 0x13, SMALLEST = 0x100;
@@ -73,7 +73,8 @@ public final class DwgReader {
             n = in.readNBytes(bytes, 0, (int) total);
         }
         progress.at(Progress.Stage.READING, 0, total);
-        CompletableFuture<String> sha = hash ? CompletableFuture.supplyAsync(() -> HashedStream.hexOf(bytes, n)) : CompletableFuture.completedFuture("");
+        CompletableFuture<String> sha = hash ? CompletableFuture.supplyAsync(() -> HashedStream.hexOf(bytes, n))
+            : CompletableFuture.completedFuture("");
         DwgReader r = new DwgReader(open(file, bytes, report), bytes[MAINTENANCE], limits, report, progress);
         r.objects();
         return r.drawing(sha.join());
@@ -82,7 +83,8 @@ public final class DwgReader {
     private static Container open(Path file, byte[] bytes, Report.Builder report) throws Refused {
         String word = new String(bytes, 0, VERSION, StandardCharsets.ISO_8859_1);
         Version v = Version.of(word).orElseThrow(() -> new Refused(Refused.Why.OLD_VERSION, file.getFileName(), Releases.withWord(word)));
-        if (bytes.length < SMALLEST) throw new Refused(Refused.Why.LOST, file.getFileName(), "it ends at byte " + (bytes.length - Bits.ROOM));
+        if (bytes.length < SMALLEST)
+            throw new Refused(Refused.Why.LOST, file.getFileName(), "it ends at byte " + (bytes.length - Bits.ROOM));
         Charset charset = CodePages.of(Container.shortAt(bytes, CODE_PAGE));
         try {
             return switch (v) {
@@ -100,7 +102,8 @@ public final class DwgReader {
         check(container.classes(), "classes");
         classes = Classes.read(container, maintenance);
         ObjectBits o = bits();
-        Survey.Places places = new Survey(o, container.objects(), t -> Kind.isFixed(t) || classes.containsKey(t), report).places(ObjectMap.read(container.map()));
+        Survey.Places places = new Survey(o, container.objects(), t -> Kind.isFixed(t) || classes.containsKey(t), report)
+            .places(ObjectMap.read(container.map()));
         for (int i = 0; i < places.at().length; i++) record(o, places.at()[i], places.types()[i]);
         records.settle();
         entities(places);
@@ -220,7 +223,8 @@ public final class DwgReader {
         Endings.say(report, layers, spaces);
         Map<String, LineType> types = new LinkedHashMap<>();
         records.lineTypes().forEach(t -> types.put(Names.key(t.name()), t));
-        return new RawDrawing(sha, Format.DWG, container.version().word(), new Header(HeaderVariables.read(container, maintenance)), layers, new Tables(types, records.dimensionStyles()),
+        return new RawDrawing(sha, Format.DWG, container.version().word(), new Header(HeaderVariables.read(container, maintenance)), layers,
+            new Tables(types, records.dimensionStyles()),
             spaces, blocks, Companions.NONE, report.build());
     }
 }

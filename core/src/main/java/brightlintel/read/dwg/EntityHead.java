@@ -9,7 +9,8 @@ import java.util.Optional;
  * @param mode     0 owned by what {@link #owner} names, 1 on the current sheet, 2 in the model
  * @param lineType 0 by layer, 1 by block, 2 continuous, else a reference follows
  */
-record EntityHead(int mode, int reactors, boolean extension, boolean links, Colour colour, boolean colourReference, double lineTypeScale, int lineType, int plotStyle,
+record EntityHead(int mode, int reactors, boolean extension, boolean links, Colour colour, boolean colourReference, double lineTypeScale,
+    int lineType, int plotStyle,
                   int material, int shadow, int visualStyles, boolean visible, int weight) {
     private static final int TRUE_COLOUR = 0x8000, REFERENCE = 0x4000, TRANSPARENCY = 0x2000;
 
@@ -39,7 +40,8 @@ record EntityHead(int mode, int reactors, boolean extension, boolean links, Colo
         }
         if (v.from(Version.R2010)) for (int i = 0; i < 3; i++) if (in.bit()) visual++;
         boolean visible = (in.bitShort() & 1) == 0;
-        return new EntityHead(mode, reactors, extension, links, colour, reference, scale, lineType, plotStyle, material, shadow, visual, visible, Weights.of(in.rawByte()));
+        return new EntityHead(mode, reactors, extension, links, colour, reference, scale, lineType, plotStyle, material, shadow, visual,
+            visible, Weights.of(in.rawByte()));
     }
 
     /**

@@ -68,7 +68,8 @@ final class EntityReader {
             case Kind.ATTDEF -> Texts.text(Entity.TextSort.ATTDEF, key, style, o);
             case Kind.MTEXT -> Texts.longText(key, style, o);
             case Kind.HATCH -> Hatches.read(key, style, o);
-            case Kind.DIM_ORDINATE, Kind.DIM_LINEAR, Kind.DIM_ALIGNED, Kind.DIM_ANGLE_3P, Kind.DIM_ANGLE_2L, Kind.DIM_RADIUS, Kind.DIM_DIAMETER ->
+            case Kind.DIM_ORDINATE, Kind.DIM_LINEAR, Kind.DIM_ALIGNED, Kind.DIM_ANGLE_3P, Kind.DIM_ANGLE_2L, Kind.DIM_RADIUS,
+                Kind.DIM_DIAMETER ->
                 Dimensions.read(key, style, o, type, records.dimensionStyle(o.reference()), records.block(o.reference()));
             case Kind.INSERT, Kind.MINSERT -> insert(key, style, o, type == Kind.MINSERT);
             case Kind.POLYLINE_2D, Kind.POLYLINE_3D, Kind.POLYLINE_PFACE, Kind.POLYLINE_MESH -> polyline(key, style, o, type);
@@ -114,7 +115,8 @@ final class EntityReader {
             columnStep = in.bitDouble();
             rowStep = in.bitDouble();
         }
-        Entity.Insert e = new Entity.Insert(key, style, up, records.block(o.reference()), at, scale, rotation, columns, rows, columnStep, rowStep, List.of());
+        Entity.Insert e = new Entity.Insert(key, style, up, records.block(o.reference()), at, scale, rotation, columns, rows, columnStep,
+            rowStep, List.of());
         if (follows) gathered.head(e, o.handle(), order(o, owned), 0);
         return e;
     }

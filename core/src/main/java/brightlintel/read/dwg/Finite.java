@@ -18,11 +18,14 @@ final class Finite {
             case Entity.Spline s -> s.knots().allFinite() && s.weights().allFinite() && s.controls().allFinite() && s.fits().allFinite();
             case Entity.Text t -> t.at().isFinite() && t.anchor().isFinite() && is(t.height() + t.rotation() + t.widthFactor() + t.width());
             case Entity.Insert i -> i.at().isFinite() && i.scale().isFinite() && is(i.rotation() + i.columnStep() + i.rowStep());
-            case Entity.Dimension d -> d.at().isFinite() && d.textAt().isFinite() && d.first().isFinite() && d.second().isFinite() && d.arc().isFinite() && is(d.rotation());
+            case Entity.Dimension d -> d.at().isFinite() && d.textAt().isFinite() && d.first().isFinite() && d.second().isFinite()
+                && d.arc().isFinite() && is(d.rotation());
             case Entity.Corners c -> c.points().allFinite();
-            case Entity.Hatch h -> is(h.elevation()) && h.loops().stream().allMatch(Finite::is) && h.lines().stream().allMatch(l -> is(l.angle() + l.x() + l.y() + l.stepX() + l.stepY()) && l.dashes().allFinite());
+            case Entity.Hatch h -> is(h.elevation()) && h.loops().stream().allMatch(Finite::is)
+                && h.lines().stream().allMatch(l -> is(l.angle() + l.x() + l.y() + l.stepX() + l.stepY()) && l.dashes().allFinite());
             case Entity.Leader l -> l.points().allFinite();
-            case Entity.MultiLeader m -> m.textAt().isFinite() && is(m.height() + m.rotation()) && m.lines().stream().allMatch(Doubles::allFinite);
+            case Entity.MultiLeader m -> m.textAt().isFinite() && is(m.height() + m.rotation())
+                && m.lines().stream().allMatch(Doubles::allFinite);
             case Entity.Endless x -> x.at().isFinite() && x.direction().isFinite();
             case Entity.Viewport v -> v.centre().isFinite() && is(v.width() + v.height() + v.viewHeight());
             case Entity.Picture p -> p.at().isFinite() && p.u().isFinite() && p.v().isFinite() && is(p.width() + p.height());

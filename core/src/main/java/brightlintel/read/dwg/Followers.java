@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Objects that belong to one before them, as vertices to their polyline. They come in the order of the map; their owner tells the true one, by a
- * list since 2004, by a chain before.
+ * Objects that belong to one before them, as vertices to their polyline. They come in the order of the map; their owner tells the true one,
+ * by a list since 2004, by a chain before.
  */
 final class Followers<T> {
     private record Link<T>(long handle, long next, T value) { }
@@ -34,7 +34,8 @@ final class Followers<T> {
         links.forEach(l -> byHandle.put(l.handle, l));
         List<T> out = new ArrayList<>();
         for (int i = 0; i < order.size(); i++)
-            for (Link<T> l = byHandle.remove(order.get(i)); l != null; l = order.size() > 1 ? null : byHandle.remove(l.next)) out.add(l.value);
+            for (Link<T> l = byHandle.remove(order.get(i)); l != null; l = order.size() > 1 ? null : byHandle.remove(l.next))
+                out.add(l.value);
         for (Link<T> l : links) if (byHandle.containsKey(l.handle)) out.add(l.value);
         return out;
     }

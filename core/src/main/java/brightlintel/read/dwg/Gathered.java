@@ -78,7 +78,8 @@ final class Gathered {
 
     private Entity joined(Entity e, Head h) {
         if (e instanceof Entity.Insert i)
-            return new Entity.Insert(i.key(), i.style(), i.extrusion(), i.block(), i.at(), i.scale(), i.rotation(), i.columns(), i.rows(), i.columnStep(), i.rowStep(),
+            return new Entity.Insert(i.key(), i.style(), i.extrusion(), i.block(), i.at(), i.scale(), i.rotation(), i.columns(), i.rows(),
+                i.columnStep(), i.rowStep(),
                 attributes.of(h.handle, h.order));
         Entity.Polyline p = (Entity.Polyline) e;
         boolean plane = p.sort() == Entity.PolylineKind.PLANE;
@@ -95,6 +96,7 @@ final class Gathered {
             xyzb[4 * i + 3] = plane ? v.bulge : 0;
         }
         all.forEach(v -> faces.addAll(v.faces));
-        return new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), Doubles.owning(xyzb), frame, p.rows(), p.columns(), faces);
+        return new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), Doubles.owning(xyzb), frame, p.rows(),
+            p.columns(), faces);
     }
 }

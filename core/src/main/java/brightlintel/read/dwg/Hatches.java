@@ -82,7 +82,8 @@ final class Hatches {
             out.add(switch (in.rawByte()) {
                 case 1 -> new Entity.Edge.Straight(in.rawDouble(), in.rawDouble(), in.rawDouble(), in.rawDouble());
                 case 2 -> new Entity.Edge.ArcEdge(in.rawDouble(), in.rawDouble(), in.bitDouble(), in.bitDouble(), in.bitDouble(), in.bit());
-                case 3 -> new Entity.Edge.EllipseEdge(in.rawDouble(), in.rawDouble(), in.rawDouble(), in.rawDouble(), in.bitDouble(), in.bitDouble(), in.bitDouble(), in.bit());
+                case 3 -> new Entity.Edge.EllipseEdge(in.rawDouble(), in.rawDouble(), in.rawDouble(), in.rawDouble(), in.bitDouble(),
+                    in.bitDouble(), in.bitDouble(), in.bit());
                 case 4 -> spline();
                 default -> throw new Damaged("no such edge");
             });

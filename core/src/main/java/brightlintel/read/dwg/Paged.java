@@ -41,7 +41,8 @@ final class Paged {
             return Salvage.of(file, version, charset, report);
         }
         byte[] template = p.part("AcDb:Template", false);
-        return new Container(version, charset, p.part("AcDb:Header", true), p.part("AcDb:Classes", true), p.part("AcDb:Handles", true), p.part("AcDb:AcDbObjects", true), p.parts.containsKey("AcDb:Template") ? Container.metric(template, version) : -1);
+        return new Container(version, charset, p.part("AcDb:Header", true), p.part("AcDb:Classes", true), p.part("AcDb:Handles", true),
+            p.part("AcDb:AcDbObjects", true), p.parts.containsKey("AcDb:Template") ? Container.metric(template, version) : -1);
     }
 
     private void maps() {
@@ -69,11 +70,13 @@ final class Paged {
     private byte[] systemPage(long at, int type) {
         if (Container.intAt(file, at) != type) throw new Damaged("no map at byte " + at);
         long size = Container.intAt(file, at + 4), packed = Container.intAt(file, at + 8);
-        if (size < 0 || size > Container.most(file) || packed < 0 || at + 20 + packed > file.length - Bits.ROOM) throw new Damaged("a map of " + size + " bytes");
+        if (size < 0 || size > Container.most(file) || packed < 0 || at + 20 + packed > file.length - Bits.ROOM)
+            throw new Damaged("a map of " + size + " bytes");
         byte[] out = new byte[(int) size + Bits.ROOM];
         byte[] head = Arrays.copyOfRange(file, (int) at, (int) at + 20);
         Arrays.fill(head, 16, 20, (byte) 0);
-        if (PageSum.of(PageSum.of(0, head, 0, 20), file, (int) at + 20, (int) packed) != Container.intAt(file, at + 16)) report.say(Code.CHECKSUM_WRONG, new Location.Offset(at), "map of pages");
+        if (PageSum.of(PageSum.of(0, head, 0, 20), file, (int) at + 20, (int) packed) != Container.intAt(file, at + 16))
+            report.say(Code.CHECKSUM_WRONG, new Location.Offset(at), "map of pages");
         Unpacking.unpack(file, (int) at + 20, (int) packed, out, 0, (int) size);
         return out;
     }
@@ -132,8 +135,10 @@ final class Paged {
         int mask = MASK ^ (int) at, size = out.length - Bits.ROOM;
         if ((Container.intAt(file, at) ^ mask) != DATA_PAGE) throw new Damaged("no page at byte " + at);
         long packed = (Container.intAt(file, at + 8) ^ mask) & 0xffffffffL;
-        if (into < 0 || into >= size || packed > file.length - Bits.ROOM - at - PAGE_HEAD) throw new Damaged("a page of " + packed + " bytes");
-        if (PageSum.of(0, file, (int) at + PAGE_HEAD, (int) packed) != (Container.intAt(file, at + 28) ^ mask)) report.say(Code.CHECKSUM_WRONG, new Location.Offset(at), p.name);
+        if (into < 0 || into >= size || packed > file.length - Bits.ROOM - at - PAGE_HEAD)
+            throw new Damaged("a page of " + packed + " bytes");
+        if (PageSum.of(0, file, (int) at + PAGE_HEAD, (int) packed) != (Container.intAt(file, at + 28) ^ mask))
+            report.say(Code.CHECKSUM_WRONG, new Location.Offset(at), p.name);
         int room = (int) Math.min(p.pageSize, size - into);
         if (p.compressed) Unpacking.unpack(file, (int) at + PAGE_HEAD, (int) packed, out, (int) into, room);
         else System.arraycopy(file, (int) at + PAGE_HEAD, out, (int) into, (int) Math.min(packed, room));

@@ -24,7 +24,8 @@ final class Plain {
             int at = LIST + 4 + ENTRY * i, number = file[at];
             long from = Container.intAt(file, at + 1), size = Container.intAt(file, at + 5);
             if (number >= 0 && number < KEPT) parts[number] = Container.part(file, from, size, name(number), report);
-            else if (number == TEMPLATE && size > 0) metric = Container.metric(Container.part(file, from, size, "template", report), Version.R2000);
+            else if (number == TEMPLATE && size > 0)
+                metric = Container.metric(Container.part(file, from, size, "template", report), Version.R2000);
         }
         for (int i = 0; i < KEPT; i++) {
             byte[] mark = i == 0 ? Marks.HEADER : i == 1 ? Marks.CLASSES : new byte[0];

@@ -83,7 +83,8 @@ final class Records {
         o.reference();
         o.reference();
         if (version.from(Version.R2007)) o.reference();
-        Layer l = new Layer(name, colour, (flags & OFF) != 0, (flags & FROZEN) != 0, (flags & LOCKED) != 0, "", Weights.of(flags >> 5 & 31), (flags & PLOTTED) != 0, true);
+        Layer l = new Layer(name, colour, (flags & OFF) != 0, (flags & FROZEN) != 0, (flags & LOCKED) != 0, "", Weights.of(flags >> 5 & 31),
+            (flags & PLOTTED) != 0, true);
         layers.put(o.handle(), new LayerRecord(l, o.reference()));
     }
 
@@ -107,7 +108,8 @@ final class Records {
         for (int i = 0; i < area.length; i++) area[i] = (byte) in.rawByte();
         List<LineType.Dash> dashes = new ArrayList<>();
         for (Piece p : pieces)
-            dashes.add((p.flags & (DASH_TEXT | DASH_SHAPE)) == 0 ? LineType.Dash.plain(p.length) : new LineType.Dash(p.length, (p.flags & DASH_TEXT) != 0 ? word(area, p.code) : "",
+            dashes.add((p.flags & (DASH_TEXT | DASH_SHAPE)) == 0 ? LineType.Dash.plain(p.length)
+                : new LineType.Dash(p.length, (p.flags & DASH_TEXT) != 0 ? word(area, p.code) : "",
                 (p.flags & DASH_SHAPE) != 0 ? p.code : 0, p.scale, p.turn, (p.flags & DASH_UPRIGHT) != 0, p.dx, p.dy));
         lineTypes.put(o.handle(), new LineType(name, description, length, dashes));
     }
@@ -129,7 +131,8 @@ final class Records {
         if (version.from(Version.R2004)) in.bitLong();
         Vec3 base = in.bitPoint();
         String path = o.text();
-        blocks.put(o.handle(), new BlockHead(name, base.isFinite() ? base : Vec3.ZERO, external || overlaid ? path.isEmpty() ? name : path : ""));
+        blocks.put(o.handle(), new BlockHead(name, base.isFinite() ? base : Vec3.ZERO, external || overlaid ? path.isEmpty()
+            ? name : path : ""));
     }
 
     private void dimensionStyle(ObjectBits o) {
@@ -194,7 +197,8 @@ final class Records {
         return layers.values().stream().map(r -> {
             Layer l = r.layer;
             LineType t = lineTypes.get(r.lineType);
-            return new Layer(l.name(), l.colour(), l.off(), l.frozen(), l.locked(), t == null ? "" : t.name(), l.weight(), l.plotted(), true);
+            return new Layer(l.name(), l.colour(), l.off(), l.frozen(), l.locked(), t == null ? "" : t.name(), l.weight(), l.plotted(),
+                true);
         }).toList();
     }
 
@@ -223,7 +227,8 @@ final class Records {
 
     /** Once all are read. */
     void settle() {
-        begun.forEach((handle, name) -> blocks.computeIfPresent(handle, (_, b) -> b.name.matches("[*].") && name.startsWith(b.name) ? new BlockHead(name, b.base, b.external) : b));
+        begun.forEach((handle, name) -> blocks.computeIfPresent(handle, (_, b) -> b.name.matches("[*].") && name.startsWith(b.name)
+            ? new BlockHead(name, b.base, b.external) : b));
     }
 
     Map<Long, BlockHead> blocks() {

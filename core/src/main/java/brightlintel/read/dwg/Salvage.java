@@ -7,7 +7,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** A paged file whose maps are lost, as when its end is cut off: pages tell by their heads that they are pages, of which part, and where in it. */
+/**
+ * A paged file whose maps are lost, as when its end is cut off: pages tell by their heads that they are pages, of which part, and where in
+ * it.
+ */
 final class Salvage {
     private static final int STEP = 0x20, PAGE = 0x7400, OBJECTS = 0x0DCA;
 
@@ -40,7 +43,8 @@ final class Salvage {
             if ((Container.intAt(file, at) ^ mask) != Paged.DATA_PAGE) continue;
             int number = Container.intAt(file, at + 4) ^ mask, packed = Container.intAt(file, at + 8) ^ mask;
             long into = (Container.intAt(file, at + 16) ^ mask) & 0xffffffffL | (long) (Container.intAt(file, at + 20) ^ mask) << 32;
-            if (packed > 0 && packed <= end - at && into >= 0 && into < Container.most(file) - PAGE && into % PAGE == 0) parts.computeIfAbsent(number, _ -> new ArrayList<>()).add(new Page(at + Paged.PAGE_HEAD, packed, into));
+            if (packed > 0 && packed <= end - at && into >= 0 && into < Container.most(file) - PAGE && into % PAGE == 0)
+                parts.computeIfAbsent(number, _ -> new ArrayList<>()).add(new Page(at + Paged.PAGE_HEAD, packed, into));
         }
         return parts;
     }

@@ -26,10 +26,12 @@ final class Styles {
         double scale = h.lineTypeScale() > 0 && Double.isFinite(h.lineTypeScale()) ? h.lineTypeScale() : 1;
         int slot = (int) (t.layer() * 31 + h.colour().index() * 7L + h.weight()) & SLOTS - 1;
         Style s = cached[slot];
-        if (s != null && layers[slot] == t.layer() && s.colour().equals(h.colour()) && s.visible() == h.visible() && s.lineTypeScale() == scale && s.weight() == h.weight()
+        if (s != null && layers[slot] == t.layer() && s.colour().equals(h.colour()) && s.visible() == h.visible()
+            && s.lineTypeScale() == scale && s.weight() == h.weight()
             && s.lineType().equals(lineType)) return s;
         String layer = records.layer(t.layer());
         layers[slot] = t.layer();
-        return cached[slot] = all.computeIfAbsent(new Style(layer.isEmpty() ? "0" : layer, h.colour(), lineType, scale, h.weight(), h.visible()), x -> x);
+        return cached[slot] = all.computeIfAbsent(new Style(layer.isEmpty() ? "0" : layer, h.colour(), lineType, scale, h.weight(),
+            h.visible()), x -> x);
     }
 }

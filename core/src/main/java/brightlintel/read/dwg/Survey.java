@@ -11,8 +11,8 @@ import java.util.Set;
 import java.util.function.IntPredicate;
 
 /**
- * Where the objects lie. The map tells; each object's checksum tells whether the map is right. Where it is not, objects are looked for by their
- * beginnings and checksums all over the part.
+ * Where the objects lie. The map tells; each object's checksum tells whether the map is right. Where it is not, objects are looked for by
+ * their beginnings and checksums all over the part.
  */
 final class Survey {
     private static final int FIRST = 0x80, WORK_PER_BYTE = 32, LEAST_WORK = 1 << 20, NONE = -1;

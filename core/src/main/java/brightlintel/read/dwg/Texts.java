@@ -29,7 +29,8 @@ final class Texts {
         Vec3 up = in.extrusion();
         in.thickness();
         if ((left & 4) == 0) in.rawDouble();
-        double rotation = (left & 8) == 0 ? in.rawDouble() : 0, height = in.rawDouble(), widthFactor = (left & 16) == 0 ? in.rawDouble() : 1;
+        double rotation = (left & 8) == 0 ? in.rawDouble() : 0, height = in.rawDouble(), widthFactor = (left & 16) == 0
+            ? in.rawDouble() : 1;
         String raw = o.text();
         if ((left & 32) == 0) in.bitShort();
         int across = (left & 64) == 0 ? in.bitShort() : 0, upward = (left & 128) == 0 ? in.bitShort() : 0;
@@ -44,7 +45,8 @@ final class Texts {
             in.bitShort();
             shown = (in.rawByte() & 1) == 0;
         }
-        return new Entity.Text(key, style, up, sort, raw, tag, height, at, across != 0 || upward != 0 ? anchor : at, rotation, widthFactor, 0, Across.of(across), Upward.of(across, upward), shown);
+        return new Entity.Text(key, style, up, sort, raw, tag, height, at, across != 0 || upward != 0 ? anchor : at, rotation, widthFactor,
+            0, Across.of(across), Upward.of(across, upward), shown);
     }
 
     /** An attribute of several lines holds a long text with a head of its own. */
@@ -88,7 +90,8 @@ final class Texts {
         in.bitShort();
         in.bitDouble();
         in.bitDouble();
-        return new Entity.Text(key, style, up, TextSort.MTEXT, o.text(), "", height, at, at, Math.atan2(way.y(), way.x()), 1, width, Across.values()[attach % 3],
+        return new Entity.Text(key, style, up, TextSort.MTEXT, o.text(), "", height, at, at, Math.atan2(way.y(), way.x()), 1, width,
+            Across.values()[attach % 3],
             new Upward[] {Upward.TOP, Upward.MIDDLE, Upward.BOTTOM}[attach / 3], true);
     }
 

@@ -1,6 +1,9 @@
 package brightlintel.read.dwg;
 
-/** What both ways of packing have in common: bytes read one by one, and what was there before repeated. What is more than the room for it is left out. */
+/**
+ * What both ways of packing have in common: bytes read one by one, and what was there before repeated. What is more than the room for it is
+ * left out.
+ */
 abstract class Unpacker {
     final byte[] in, out;
     final int inEnd, outEnd;

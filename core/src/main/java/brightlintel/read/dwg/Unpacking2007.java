@@ -3,10 +3,15 @@ package brightlintel.read.dwg;
 /** Pages packed as in 2007: repeats of what was there before, and new bytes whose pieces stand the other way round. */
 final class Unpacking2007 extends Unpacker {
     private static final int RUN = 32;
-    /** For each length under {@link #RUN}: where its pieces begin in the source, in the order of the target; each ends where a piece before it began. */
+    /**
+     * For each length under {@link #RUN}: where its pieces begin in the source, in the order of the target; each ends where a piece before
+     * it began.
+     */
     private static final int[][] PIECES = {
-        {}, {0}, {1, 0}, {2, 1, 0}, {0}, {4, 0}, {5, 1, 0}, {6, 5, 1, 0}, {0}, {8, 0}, {9, 1, 0}, {10, 9, 1, 0}, {8, 0}, {12, 8, 0}, {13, 9, 1, 0}, {14, 13, 9, 1, 0}, {8, 0},
-        {9, 8, 0}, {17, 9, 1, 0}, {18, 17, 16, 8, 0}, {16, 8, 0}, {20, 16, 8, 0}, {21, 20, 16, 8, 0}, {22, 21, 20, 16, 8, 0}, {16, 8, 0}, {17, 16, 8, 0},
+        {}, {0}, {1, 0}, {2, 1, 0}, {0}, {4, 0}, {5, 1, 0}, {6, 5, 1, 0}, {0}, {8, 0}, {9, 1, 0}, {10, 9, 1, 0}, {8, 0}, {12, 8, 0},
+            {13, 9, 1, 0}, {14, 13, 9, 1, 0}, {8, 0},
+        {9, 8, 0}, {17, 9, 1, 0}, {18, 17, 16, 8, 0}, {16, 8, 0}, {20, 16, 8, 0}, {21, 20, 16, 8, 0}, {22, 21, 20, 16, 8, 0}, {16, 8, 0},
+        {17, 16, 8, 0},
         {25, 17, 16, 8, 0}, {26, 25, 17, 16, 8, 0}, {24, 16, 8, 0}, {28, 24, 16, 8, 0}, {29, 28, 24, 16, 8, 0}, {30, 26, 18, 10, 2, 1, 0}};
     private static final int[] WHOLE_RUN = {24, 16, 8, 0};
     private int op;

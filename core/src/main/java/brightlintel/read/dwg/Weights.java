@@ -4,7 +4,8 @@ import brightlintel.drawing.Style;
 
 /** Line weights by the number that the format gives them. */
 public final class Weights {
-    private static final int[] HUNDREDTHS = {0, 5, 9, 13, 15, 18, 20, 25, 30, 35, 40, 50, 53, 60, 70, 80, 90, 100, 106, 120, 140, 158, 200, 211};
+    private static final int[] HUNDREDTHS = {0, 5, 9, 13, 15, 18, 20, 25, 30, 35, 40, 50, 53, 60, 70, 80, 90, 100, 106, 120, 140, 158, 200,
+        211};
     private static final int BY_LAYER = 29, BY_BLOCK = 30, USUAL = 31;
 
     private Weights() { }

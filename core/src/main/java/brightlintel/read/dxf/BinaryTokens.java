@@ -12,8 +12,8 @@ import java.nio.charset.Charset;
 import java.util.Arrays;
 
 /**
- * Tokens of the binary form. Codes are two bytes, or one in files before R13, which is told from the first pair; what a value is follows from
- * its code. Numbers little-endian, texts end in a zero byte.
+ * Tokens of the binary form. Codes are two bytes, or one in files before R13, which is told from the first pair; what a value is follows
+ * from its code. Numbers little-endian, texts end in a zero byte.
  */
 final class BinaryTokens implements Tokens {
     private static final int HEAD = 22;
@@ -78,8 +78,10 @@ final class BinaryTokens implements Tokens {
     private void value() throws IOException {
         isNumber = true;
         int c = code;
-        if (c >= 10 && c <= 59 || c >= 110 && c <= 149 || c >= 210 && c <= 239 || c >= 460 && c <= 469 || c >= 1010 && c <= 1059) number = Double.longBitsToDouble(little(8));
-        else if (c >= 60 && c <= 79 || c >= 170 && c <= 179 || c >= 270 && c <= 289 || c >= 370 && c <= 389 || c >= 400 && c <= 409 || c >= 1060 && c <= 1070) number = (short) little(2);
+        if (c >= 10 && c <= 59 || c >= 110 && c <= 149 || c >= 210 && c <= 239 || c >= 460 && c <= 469 || c >= 1010 && c <= 1059)
+            number = Double.longBitsToDouble(little(8));
+        else if (c >= 60 && c <= 79 || c >= 170 && c <= 179 || c >= 270 && c <= 289 || c >= 370 && c <= 389 || c >= 400 && c <= 409
+            || c >= 1060 && c <= 1070) number = (short) little(2);
         else if (c >= 90 && c <= 99 || c >= 420 && c <= 429 || c >= 440 && c <= 459 || c == 1071) number = (int) little(4);
         else if (c >= 160 && c <= 169) number = little(8);
         else if (c >= 290 && c <= 299) number = one();
@@ -113,7 +115,8 @@ final class BinaryTokens implements Tokens {
     }
 
     @Override public String text() {
-        if (isNumber) return number == Math.rint(number) && Math.abs(number) < 1e15 ? Long.toString((long) number) : Double.toString(number);
+        if (isNumber)
+            return number == Math.rint(number) && Math.abs(number) < 1e15 ? Long.toString((long) number) : Double.toString(number);
         return CodePages.decode(charset, text, 0, length);
     }
 

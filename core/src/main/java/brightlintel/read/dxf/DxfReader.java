@@ -11,6 +11,7 @@ import brightlintel.drawing.Location;
 import brightlintel.drawing.Names;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -18,7 +19,6 @@ import brightlintel.geom.Vec3;
 import brightlintel.read.CodePages;
 import brightlintel.read.Endings;
 import brightlintel.read.HashedStream;
-import brightlintel.drawing.ReadLimits;
 import brightlintel.read.Refused;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -164,7 +164,8 @@ public final class DxfReader {
     private void keepBlock(Block b) {
         String key = Names.key(b.name());
         if (key.startsWith("*model_space") || key.equals("$model_space")) model.addAll(b.entities());
-        else if (key.startsWith("*paper_space") || key.startsWith("$paper_space")) layouts.computeIfAbsent(key.replace('$', '*'), _ -> new ArrayList<>()).addAll(b.entities());
+        else if (key.startsWith("*paper_space") || key.startsWith("$paper_space"))
+            layouts.computeIfAbsent(key.replace('$', '*'), _ -> new ArrayList<>()).addAll(b.entities());
         else if (!b.name().isEmpty()) blocks.put(key, b);
     }
 
@@ -184,10 +185,12 @@ public final class DxfReader {
         blocks.replaceAll((_, b) -> new Block(b.name(), b.base(), named(b.entities()), b.external()));
         Map<String, Layer> layers = tables.layers();
         entities.layersUsed().forEach(name -> {
-            if (layers.putIfAbsent(Names.key(name), Layer.undeclared(name)) == null && !name.equals("0")) report.say(Code.LAYER_NOT_DECLARED, new Location.Whole(), name);
+            if (layers.putIfAbsent(Names.key(name), Layer.undeclared(name)) == null && !name.equals("0"))
+                report.say(Code.LAYER_NOT_DECLARED, new Location.Whole(), name);
         });
         Endings.say(report, layers.values(), spaces);
-        return new RawDrawing(sha, format, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()), tables.tables(), spaces,
+        return new RawDrawing(sha, format, header.getOrDefault("$ACADVER", ""), new Header(header), List.copyOf(layers.values()),
+            tables.tables(), spaces,
             blocks, Companions.NONE, report.build());
     }
 
@@ -201,6 +204,7 @@ public final class DxfReader {
     /** Pictures name their definition, which stands behind them in the file. */
     private List<Entity> named(List<Entity> entities) {
         if (!this.entities.sawPictures()) return entities;
-        return entities.stream().map(e -> e instanceof Entity.Picture p ? p.from(objects.pictureFiles().getOrDefault(p.file().toUpperCase(Locale.ROOT), "")) : e).toList();
+        return entities.stream().map(e -> e instanceof Entity.Picture p
+            ? p.from(objects.pictureFiles().getOrDefault(p.file().toUpperCase(Locale.ROOT), "")) : e).toList();
     }
 }

@@ -5,15 +5,16 @@ import brightlintel.drawing.Colour;
 import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Style;
 import brightlintel.geom.Vec3;
-import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -109,7 +110,7 @@ final class EntityReader {
     }
 
     private EntityKey key(Groups g) {
-        return new EntityKey(g.text(5, "").toUpperCase(java.util.Locale.ROOT), ordinal);
+        return new EntityKey(g.text(5, "").toUpperCase(Locale.ROOT), ordinal);
     }
 
     private Style style(Groups g) {
@@ -128,7 +129,8 @@ final class EntityReader {
             return last;
         }
         layersUsed.add(layer);
-        Style s = new Style(layer, rgb.isEmpty() && index == 256 ? Colour.BY_LAYER : new Colour(Math.clamp(index, 0, 257), rgb), lineType.equalsIgnoreCase("ByLayer") ? "" : lineType, scale > 0 ? scale : 1, weight, visible);
+        Style s = new Style(layer, rgb.isEmpty() && index == 256 ? Colour.BY_LAYER : new Colour(Math.clamp(index, 0, 257), rgb),
+            lineType.equalsIgnoreCase("ByLayer") ? "" : lineType, scale > 0 ? scale : 1, weight, visible);
         last = styles.computeIfAbsent(s, x -> x);
         return last;
     }
@@ -149,7 +151,8 @@ final class EntityReader {
         }
         if (more && in.text().equals("SEQEND")) more = follower.read("SEQEND", in, report);
         if (!finite) report.say(Code.NUMBER_NOT_FINITE, at, "POLYLINE");
-        else sink.take(new Entity.Polyline(key, style, extrusion, sort, (flags & 1) != 0, v.points(), v.frame(), rows, columns, v.faces()), paper);
+        else sink.take(new Entity.Polyline(key, style, extrusion, sort, (flags & 1) != 0, v.points(), v.frame(), rows, columns, v.faces()),
+            paper);
         return more;
     }
 
@@ -162,12 +165,15 @@ final class EntityReader {
         while (more && follows && in.text().equals("ATTRIB")) {
             more = follower.read("ATTRIB", in, report);
             ordinal++;
-            if (follower.allFinite()) attributes.add(Shapes.text(Entity.TextSort.ATTRIB, key(follower), style(follower), follower.extrusion(), follower, limits, report));
+            if (follower.allFinite())
+                attributes.add(Shapes.text(Entity.TextSort.ATTRIB, key(follower), style(follower), follower.extrusion(), follower, limits,
+                    report));
             else report.say(Code.NUMBER_NOT_FINITE, follower.at(), "ATTRIB");
         }
         if (more && follows && in.text().equals("SEQEND")) more = follower.read("SEQEND", in, report);
         if (!finite) report.say(Code.NUMBER_NOT_FINITE, at, "INSERT");
-        else sink.take(new Entity.Insert(head.key(), style, extrusion, head.block(), head.at(), head.scale(), head.rotation(), head.columns(), head.rows(),
+        else sink.take(new Entity.Insert(head.key(), style, extrusion, head.block(), head.at(), head.scale(), head.rotation(),
+            head.columns(), head.rows(),
             head.columnStep(), head.rowStep(), attributes), paper);
         return more;
     }

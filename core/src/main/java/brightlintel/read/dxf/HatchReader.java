@@ -9,7 +9,10 @@ import brightlintel.geom.Vec3;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Reads a hatch in the order of its groups: the same codes mean other things from one part to the next. Counts are held against what is left. */
+/**
+ * Reads a hatch in the order of its groups: the same codes mean other things from one part to the next. Counts are held against what is
+ * left.
+ */
 final class HatchReader {
     private final Groups g;
     private int at;
@@ -76,8 +79,10 @@ final class HatchReader {
         for (int i = 0; i < n; i++)
             out.add(switch ((int) next(72)) {
                 case 1 -> new Entity.Edge.Straight(next(10), next(20), next(11), next(21));
-                case 2 -> new Entity.Edge.ArcEdge(next(10), next(20), next(40), Math.toRadians(next(50)), Math.toRadians(next(51)), maybe(73, 1) == 1);
-                case 3 -> new Entity.Edge.EllipseEdge(next(10), next(20), next(11), next(21), next(40), Math.toRadians(next(50)), Math.toRadians(next(51)), maybe(73, 1) == 1);
+                case 2 -> new Entity.Edge.ArcEdge(next(10), next(20), next(40), Math.toRadians(next(50)), Math.toRadians(next(51)),
+                    maybe(73, 1) == 1);
+                case 3 -> new Entity.Edge.EllipseEdge(next(10), next(20), next(11), next(21), next(40), Math.toRadians(next(50)),
+                    Math.toRadians(next(51)), maybe(73, 1) == 1);
                 case 4 -> spline();
                 default -> throw new BadShape(Code.BAD_SHAPE);
             });

@@ -27,7 +27,8 @@ final class MultiLeaderReader {
                 if (c == 305) line.clear();
                 block = c == 301 ? "" : "CONTEXT_DATA{";
             } else if (c == 304) raw = g.text(i);
-            else if (block.startsWith("LEADER_LINE") && c == 10) line.addAll(List.of(g.number(i), value(g, i + 1, 20), value(g, i + 2, 30)));
+            else if (block.startsWith("LEADER_LINE") && c == 10)
+                line.addAll(List.of(g.number(i), value(g, i + 1, 20), value(g, i + 2, 30)));
             else if (block.startsWith("CONTEXT_DATA")) {
                 if (c == 12) textAt = new Vec3(g.number(i), value(g, i + 1, 22), value(g, i + 2, 32));
                 else if (c == 41) height = g.number(i);

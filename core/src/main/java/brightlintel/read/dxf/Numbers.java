@@ -5,6 +5,7 @@ import java.lang.invoke.VarHandle;
 import java.math.BigInteger;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 
 /** Decimal numbers from bytes, exact: by two exact factors where that can be (Clinger 1990), else by a wide product. */
 final class Numbers {
@@ -13,7 +14,10 @@ final class Numbers {
     private static final long[] WHOLE_TENS = {1, 10, 100, 1000, 10_000, 100_000, 1_000_000, 10_000_000, 100_000_000};
     private static final double[] TENS = new double[23];
 
-    /** Powers of five from 5^-40 to 5^40: their first 128 bits. Each is worked out when it is first asked for: a file has figures of one or two sorts. */
+    /**
+     * Powers of five from 5^-40 to 5^40: their first 128 bits. Each is worked out when it is first asked for: a file has figures of one or
+     * two sorts.
+     */
     private static final int FIVES = 40;
     private static final long[] HIGH = new long[2 * FIVES + 1], LOW = new long[2 * FIVES + 1];
 
@@ -83,16 +87,21 @@ final class Numbers {
         if (n == 0) return mantissa;
         long v = (eight ^ ZEROS) << 64 - 8 * n;
         v = v * 10 + (v >>> 8);
-        return mantissa * WHOLE_TENS[n] + ((v & 0x000000FF000000FFL) * 0x000F424000000064L + (v >>> 16 & 0x000000FF000000FFL) * 0x0000271000000001L >>> 32);
+        return mantissa * WHOLE_TENS[n]
+            + ((v & 0x000000FF000000FFL) * 0x000F424000000064L + (v >>> 16 & 0x000000FF000000FFL) * 0x0000271000000001L >>> 32);
     }
 
     /** mantissa * 10^exponent, or NaN where that cannot be told quickly. */
     static double of(long mantissa, int exponent) {
-        if (mantissa <= 1L << 53 && exponent <= 22 && exponent >= -22) return exponent < 0 ? mantissa / TENS[-exponent] : mantissa * TENS[exponent];
+        if (mantissa <= 1L << 53 && exponent <= 22 && exponent >= -22)
+            return exponent < 0 ? mantissa / TENS[-exponent] : mantissa * TENS[exponent];
         return scaled(mantissa, exponent);
     }
 
-    /** Nearest double to w * 10^q by one or two wide products, or NaN where they cannot tell (Lemire 2021, "Number parsing at a gigabyte per second"). */
+    /**
+     * Nearest double to w * 10^q by one or two wide products, or NaN where they cannot tell (Lemire 2021, "Number parsing at a gigabyte per
+     * second").
+     */
     private static double scaled(long w, int q) {
         if (w == 0 || q < -FIVES || q > FIVES) return Double.NaN;
         int zeros = Long.numberOfLeadingZeros(w);
@@ -121,7 +130,8 @@ final class Numbers {
 
     private static void five(int q) {
         BigInteger five = BigInteger.valueOf(5).pow(Math.abs(q));
-        BigInteger bits = q >= 0 ? five.shiftLeft(128).shiftRight(five.bitLength()) : BigInteger.ONE.shiftLeft(127 + five.bitLength()).divide(five).add(BigInteger.ONE);
+        BigInteger bits = q >= 0 ? five.shiftLeft(128).shiftRight(five.bitLength()) : BigInteger.ONE.shiftLeft(127 + five.bitLength())
+            .divide(five).add(BigInteger.ONE);
         LOW[q + FIVES] = bits.longValue();
         VarHandle.releaseFence();
         HIGH[q + FIVES] = bits.shiftRight(64).longValue();
@@ -134,7 +144,7 @@ final class Numbers {
         try {
             return Double.parseDouble(s);
         } catch (NumberFormatException e) {
-            String low = s.toLowerCase(java.util.Locale.ROOT);
+            String low = s.toLowerCase(Locale.ROOT);
             return low.contains("inf") || low.contains("1.#") ? Double.POSITIVE_INFINITY : Double.NaN;
         }
     }

@@ -7,11 +7,11 @@ import brightlintel.drawing.Entity.Across;
 import brightlintel.drawing.Entity.TextSort;
 import brightlintel.drawing.Entity.Upward;
 import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Style;
 import brightlintel.drawing.TextCodes;
 import brightlintel.geom.Vec3;
-import brightlintel.drawing.ReadLimits;
 import java.util.List;
 
 /** Makes a value of the groups of one entity. */
@@ -23,7 +23,8 @@ final class Shapes {
             case "LINE" -> new Entity.Line(key, style, up, g.point(10), g.point(11));
             case "POINT" -> new Entity.Dot(key, style, up, g.point(10));
             case "CIRCLE" -> new Entity.Circle(key, style, up, g.point(10), radius(g));
-            case "ARC" -> new Entity.Arc(key, style, up, g.point(10), radius(g), Math.toRadians(g.number(50, 0)), Math.toRadians(g.number(51, 360)));
+            case "ARC" -> new Entity.Arc(key, style, up, g.point(10), radius(g), Math.toRadians(g.number(50, 0)),
+                Math.toRadians(g.number(51, 360)));
             case "ELLIPSE" -> ellipse(key, style, up, g);
             case "LWPOLYLINE" -> light(key, style, up, g);
             case "SPLINE" -> spline(key, style, up, g);
@@ -31,14 +32,16 @@ final class Shapes {
             case "MTEXT" -> text(TextSort.MTEXT, key, style, up, g, limits, report);
             case "ATTDEF" -> text(TextSort.ATTDEF, key, style, up, g, limits, report);
             case "ATTRIB" -> text(TextSort.ATTRIB, key, style, up, g, limits, report);
-            case "DIMENSION", "ARC_DIMENSION" -> new Entity.Dimension(key, style, up, g.whole(70, 0) & 15, g.text(2, ""), g.number(42, Double.NaN), g.text(1, ""),
+            case "DIMENSION", "ARC_DIMENSION" -> new Entity.Dimension(key, style, up, g.whole(70, 0) & 15, g.text(2, ""),
+                g.number(42, Double.NaN), g.text(1, ""),
                 g.point(10), g.point(11), g.point(13), g.point(14), g.point(15), Math.toRadians(g.number(50, 0)), g.text(3, ""));
             case "HATCH" -> new HatchReader(g).read(key, style, up);
             case "SOLID", "TRACE", "3DFACE" -> corners(kind, key, style, up, g);
             case "LEADER" -> new Entity.Leader(key, style, up, Doubles.of(g.points(10)));
             case "RAY", "XLINE" -> new Entity.Endless(key, style, up, kind.equals("RAY"), g.point(10), g.point(11));
             case "VIEWPORT" -> new Entity.Viewport(key, style, up, g.point(10), g.number(40, 0), g.number(41, 0), g.number(45, 0));
-            case "IMAGE" -> new Entity.Picture(key, style, up, g.point(10), g.point(11), g.point(12), g.number(13, 0), g.number(23, 0), g.text(340, ""));
+            case "IMAGE" -> new Entity.Picture(key, style, up, g.point(10), g.point(11), g.point(12), g.number(13, 0), g.number(23, 0),
+                g.text(340, ""));
             case "MULTILEADER", "MLEADER" -> MultiLeaderReader.read(key, style, up, g);
             default -> new Entity.KnownByKindOnly(key, style, up, kind);
         };
@@ -91,7 +94,8 @@ final class Shapes {
                 default -> { }
             }
         }
-        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (g.whole(70, 0) & 1) != 0, Doubles.owning(p), List.of(), 0, 0, List.of());
+        return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (g.whole(70, 0) & 1) != 0, Doubles.owning(p), List.of(), 0, 0,
+            List.of());
     }
 
     private static Entity spline(EntityKey key, Style style, Vec3 up, Groups g) {
@@ -101,7 +105,8 @@ final class Shapes {
 
     static Entity.Insert insert(EntityKey key, Style style, Vec3 up, Groups g, List<Entity.Text> attributes) {
         Vec3 scale = new Vec3(g.number(41, 1), g.number(42, 1), g.number(43, 1));
-        return new Entity.Insert(key, style, up, g.text(2, ""), g.point(10), scale, Math.toRadians(g.number(50, 0)), Math.max(1, g.whole(70, 1)),
+        return new Entity.Insert(key, style, up, g.text(2, ""), g.point(10), scale, Math.toRadians(g.number(50, 0)),
+            Math.max(1, g.whole(70, 1)),
             Math.max(1, g.whole(71, 1)), g.number(44, 0), g.number(45, 0), attributes);
     }
 
@@ -118,7 +123,8 @@ final class Shapes {
         int across = g.whole(72, 0), upward = g.whole(sort == TextSort.TEXT ? 73 : 74, 0);
         Vec3 anchor = g.has(11) && (across != 0 || upward != 0) ? g.point(11) : at;
         boolean shown = sort == TextSort.TEXT || (g.whole(70, 0) & 1) == 0;
-        return new Entity.Text(key, style, up, sort, raw.toString(), g.text(2, ""), g.number(40, 0), at, anchor, Math.toRadians(g.number(50, 0)),
+        return new Entity.Text(key, style, up, sort, raw.toString(), g.text(2, ""), g.number(40, 0), at, anchor,
+            Math.toRadians(g.number(50, 0)),
             g.number(41, 1), 0, Across.of(across), Upward.of(across, upward), shown);
     }
 

@@ -53,7 +53,8 @@ final class TableReader {
         if (name.isEmpty()) return;
         int index = g.whole(62, 7), flags = g.whole(70, 0);
         Optional<Integer> rgb = g.has(420) ? Optional.of(g.whole(420, 0) & 0xffffff) : Optional.empty();
-        layers.put(Names.key(name), new Layer(name, new Colour(Math.abs(index), rgb), index < 0, (flags & 1) != 0, (flags & 4) != 0, g.text(6, ""),
+        layers.put(Names.key(name), new Layer(name, new Colour(Math.abs(index), rgb), index < 0, (flags & 1) != 0, (flags & 4) != 0,
+            g.text(6, ""),
             g.whole(370, Style.WEIGHT_DEFAULT), g.whole(290, 1) != 0, true));
     }
 
@@ -82,6 +83,7 @@ final class TableReader {
                 default -> { }
             }
         if ((flags & 6) == 0) return LineType.Dash.plain(length);
-        return new LineType.Dash(length, (flags & 2) != 0 ? text : "", (flags & 4) != 0 ? shape : 0, height, turn, (flags & 1) != 0, dx, dy);
+        return new LineType.Dash(length, (flags & 2) != 0 ? text : "", (flags & 4) != 0 ? shape : 0, height, turn, (flags & 1) != 0, dx,
+            dy);
     }
 }

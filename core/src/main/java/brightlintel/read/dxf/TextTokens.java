@@ -47,8 +47,8 @@ final class TextTokens implements Tokens {
     }
 
     /**
-     * The usual case, a plain code and a short value well inside the buffer, in one go. Digits are taken eight at a time and without loops over
-     * bytes: the compiler needs ten times as long for such loops, and a drawing is half read before it has done.
+     * The usual case, a plain code and a short value well inside the buffer, in one go. Digits are taken eight at a time and without loops
+     * over bytes: the compiler needs ten times as long for such loops, and a drawing is half read before it has done.
      */
     private boolean quickly() {
         byte[] b = buf;

@@ -90,7 +90,8 @@ final class Dictionaries {
         data.text("");
         data.text("none_device");
         data.bitShort(model ? 1712 : 688);
-        double wide = sheet.paper().map(p -> p.width() * 1000).orElse(420.0), high = sheet.paper().map(p -> p.height() * 1000).orElse(297.0);
+        double wide = sheet.paper().map(p -> p.width() * 1000).orElse(420.0), high = sheet.paper().map(p -> p.height() * 1000)
+            .orElse(297.0);
         data.bitDoubles(7.5, 20, 7.5, 20, wide, high);
         data.text("");
         data.bitDoubles(0, 0);

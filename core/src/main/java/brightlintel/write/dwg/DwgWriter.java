@@ -1,8 +1,7 @@
 package brightlintel.write.dwg;
 
-import java.util.Optional;
-import brightlintel.drawing.Entity;
 import brightlintel.drawing.Block;
+import brightlintel.drawing.Entity;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -17,10 +16,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
- * A whole drawing as DWG of R2000. Pictures, leaders that carry a text and kinds known by name only are left out and returned, counted. True
- * colours become the nearest of the list.
+ * A whole drawing as DWG of R2000. Pictures, leaders that carry a text and kinds known by name only are left out and returned, counted.
+ * True colours become the nearest of the list.
  */
 public final class DwgWriter {
     private static final int HEAD = 97, AUX = 123, LIST = 0x15, PARTS = 6, CODE_PAGE = 30, OBJECT = 0x1F3;
@@ -51,7 +51,8 @@ public final class DwgWriter {
         preview(file);
         // the header names the first free handle, so that objects come before it in time, behind it in place
         byte[] classes = part(Marks.CLASSES, classes().toBytes(), Marks.CLASSES_END);
-        int headerAt = file.size(), headerSize = part(Marks.HEADER, Settings.of(drawing.header(), holders, Integer.MAX_VALUE), Marks.HEADER_END).length;
+        int headerAt = file.size(), headerSize = part(Marks.HEADER, Settings.of(drawing.header(), holders, Integer.MAX_VALUE),
+            Marks.HEADER_END).length;
         Objects objects = objects(headerAt + headerSize + 8 + classes.length);
         byte[] header = part(Marks.HEADER, Settings.of(drawing.header(), holders, register.next()), Marks.HEADER_END);
         file.raw(header);
@@ -69,7 +70,8 @@ public final class DwgWriter {
         });
         int metricSize = file.size() - metricAt;
         byte[] out = file.toBytes();
-        head(out, preview, new int[][] {{headerAt, header.length}, {classesAt, classes.length}, {mapAt, map.length}, {0, 0}, {metricAt, metricSize}, {aux, auxSize}});
+        head(out, preview, new int[][] {{headerAt, header.length}, {classesAt, classes.length}, {mapAt, map.length}, {0, 0},
+            {metricAt, metricSize}, {aux, auxSize}});
         return out;
     }
 
@@ -81,9 +83,11 @@ public final class DwgWriter {
             if (!(s.key() instanceof SpaceKey.Model)) {
                 int n = sheets.size() - 1;
                 String name = "*Paper_Space" + (n == 0 ? "" : n - 1);
-                sheets.add(Holder.of(name, Vec3.ZERO, "", s.entities(), n == 0 ? Holder.SHEET : Holder.BLOCK, s.key().name(), s.paper(), register));
+                sheets.add(Holder.of(name, Vec3.ZERO, "", s.entities(), n == 0 ? Holder.SHEET : Holder.BLOCK, s.key().name(), s.paper(),
+                    register));
             }
-        if (sheets.size() == 1) sheets.add(Holder.of("*Paper_Space", Vec3.ZERO, "", List.of(), Holder.SHEET, "Layout1", Optional.empty(), register));
+        if (sheets.size() == 1)
+            sheets.add(Holder.of("*Paper_Space", Vec3.ZERO, "", List.of(), Holder.SHEET, "Layout1", Optional.empty(), register));
         holders.addAll(sheets);
         for (Block b : drawing.blocks().values()) {
             Holder h = Holder.of(b.name(), b.base(), b.external(), b.entities(), Holder.BLOCK, "", Optional.empty(), register);
@@ -103,7 +107,8 @@ public final class DwgWriter {
 
     private static BitsOut classes() {
         BitsOut out = new BitsOut();
-        String[][] names = {{"AcDbDictionaryWithDefault", "ACDBDICTIONARYWDFLT"}, {"AcDbPlaceHolder", "ACDBPLACEHOLDER"}, {"AcDbLayout", "LAYOUT"}};
+        String[][] names = {{"AcDbDictionaryWithDefault", "ACDBDICTIONARYWDFLT"}, {"AcDbPlaceHolder", "ACDBPLACEHOLDER"},
+            {"AcDbLayout", "LAYOUT"}};
         for (int i = 0; i < names.length; i++) {
             out.bitShort(Kind.FIRST_CLASS + i);
             out.bitShort(0);

@@ -8,6 +8,7 @@ import brightlintel.geom.Vec3;
 import brightlintel.read.dwg.Kind;
 import brightlintel.read.dwg.Weights;
 import java.util.List;
+import java.util.Locale;
 
 /** Entities with their heads, their ties to the ones before and after, and what follows them. */
 final class Entities {
@@ -98,7 +99,7 @@ final class Entities {
         data.bit(inRow);
         data.bitShort(index(s.colour()));
         data.bitDouble(s.lineTypeScale());
-        int lineType = switch (s.lineType().toLowerCase(java.util.Locale.ROOT)) {
+        int lineType = switch (s.lineType().toLowerCase(Locale.ROOT)) {
             case "", "bylayer" -> BY_LAYER;
             case "byblock" -> BY_BLOCK;
             case "continuous" -> CONTINUOUS;
@@ -143,7 +144,8 @@ final class Entities {
         }
         long first = followed(n);
         objects.end();
-        for (int k = 0; k < n; k++) write(attributes.get(k), first + k, Holder.BLOCK, handle, k == 0 ? 0 : first + k - 1, k == n - 1 ? 0 : first + k + 1);
+        for (int k = 0; k < n; k++)
+            write(attributes.get(k), first + k, Holder.BLOCK, handle, k == 0 ? 0 : first + k - 1, k == n - 1 ? 0 : first + k + 1);
         close(i.style(), first + n, handle);
     }
 

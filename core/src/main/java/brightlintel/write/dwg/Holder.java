@@ -17,10 +17,12 @@ record Holder(String name, Vec3 base, String external, List<Entity> entities, in
               String layoutName, Optional<Paper> paper, long first) {
     static final int MODEL = 2, SHEET = 1, BLOCK = 0;
 
-    static Holder of(String name, Vec3 base, String external, List<Entity> all, int mode, String layoutName, Optional<Paper> paper, Register register) {
+    static Holder of(String name, Vec3 base, String external, List<Entity> all, int mode, String layoutName, Optional<Paper> paper,
+        Register register) {
         List<Entity> entities = all.stream().filter(e -> Shapes.type(e) != 0).toList();
         long record = register.next(), begin = register.next(), end = register.next();
-        return new Holder(name, base, external, entities, mode, record, begin, end, layoutName.isEmpty() ? 0 : register.next(), layoutName, paper,
+        return new Holder(name, base, external, entities, mode, record, begin, end, layoutName.isEmpty() ? 0 : register.next(), layoutName,
+            paper,
             register.next(entities.size()));
     }
 }

@@ -6,7 +6,8 @@ import brightlintel.geom.Vec3;
 
 /** The figures of texts and of written measures. */
 final class Lettering {
-    private static final int FLAT = 1, UNALIGNED = 2, UPRIGHT = 4, UNTURNED = 8, USUAL_WIDTH = 16, FORWARD = 32, LEFT = 64, ON_BASE = 128, HIDDEN = 1;
+    private static final int FLAT = 1, UNALIGNED = 2, UPRIGHT = 4, UNTURNED = 8, USUAL_WIDTH = 16, FORWARD = 32, LEFT = 64, ON_BASE = 128,
+        HIDDEN = 1;
     private final BitsOut out;
 
     Lettering(BitsOut out) {
@@ -20,7 +21,8 @@ final class Lettering {
         }
         int across = t.across().ordinal(), upward = t.upward().ordinal();
         double z = t.at().z();
-        int left = (z == 0 ? FLAT : 0) + (across == 0 && upward == 0 ? UNALIGNED : 0) + UPRIGHT + (t.rotation() == 0 ? UNTURNED : 0) + (t.widthFactor() == 1 ? USUAL_WIDTH : 0) + FORWARD
+        int left = (z == 0 ? FLAT : 0) + (across == 0 && upward == 0 ? UNALIGNED : 0) + UPRIGHT + (t.rotation() == 0 ? UNTURNED : 0)
+            + (t.widthFactor() == 1 ? USUAL_WIDTH : 0) + FORWARD
             + (across == 0 ? LEFT : 0) + (upward == 0 ? ON_BASE : 0);
         out.rawByte(left);
         if (z != 0) out.rawDouble(z);

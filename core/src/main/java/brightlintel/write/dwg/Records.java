@@ -1,5 +1,6 @@
 package brightlintel.write.dwg;
 
+import brightlintel.drawing.Colour;
 import brightlintel.drawing.DimensionStyle;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.LineType;
@@ -112,14 +113,15 @@ final class Records {
 
     private void layers() {
         Map<String, Layer> all = new TreeMap<>();
-        all.put("0", Layer.plain("0", brightlintel.drawing.Colour.PLAIN));
+        all.put("0", Layer.plain("0", Colour.PLAIN));
         drawing.layers().forEach(l -> all.put(Names.key(l.name()), l));
         List<Long> listed = new ArrayList<>();
         all.values().forEach(l -> listed.add(register.layer(l.name())));
         control(Kind.LAYER_CONTROL, Register.LAYERS, listed, List.of());
         for (Layer l : all.values()) {
             record(Kind.LAYER, register.layer(l.name()), l.name());
-            data.bitShort((l.frozen() ? FROZEN : 0) + (l.off() ? OFF : 0) + (l.locked() ? LOCKED : 0) + (l.plotted() ? PLOTTED : 0) + (Weights.number(l.weight()) << 5));
+            data.bitShort((l.frozen() ? FROZEN : 0) + (l.off() ? OFF : 0) + (l.locked() ? LOCKED : 0) + (l.plotted() ? PLOTTED : 0)
+                + (Weights.number(l.weight()) << 5));
             data.bitShort(Entities.index(l.colour()));
             tied(Register.LAYERS, Register.PLOT_STYLE, l.lineType().isEmpty() ? Register.CONTINUOUS : register.lineType(l.lineType()));
         }
@@ -143,10 +145,12 @@ final class Records {
         Map<String, LineType> all = new TreeMap<>();
         drawing.tables().lineTypes().values().forEach(t -> all.put(Names.key(t.name()), t));
         Function<String, LineType> plain = n -> new LineType(n, "", 0, List.of());
-        for (Layer l : drawing.layers()) if (!l.lineType().isEmpty()) all.computeIfAbsent(Names.key(l.lineType()), _ -> plain.apply(l.lineType()));
+        for (Layer l : drawing.layers())
+            if (!l.lineType().isEmpty()) all.computeIfAbsent(Names.key(l.lineType()), _ -> plain.apply(l.lineType()));
         register.lineTypesNamed().forEach(n -> all.computeIfAbsent(n, plain));
         for (String n : List.of("ByBlock", "ByLayer", "Continuous")) all.put(Names.key(n), plain.apply(n));
-        List<Long> listed = all.keySet().stream().map(register::lineType).filter(h -> h != Register.BY_BLOCK && h != Register.BY_LAYER).toList();
+        List<Long> listed = all.keySet().stream().map(register::lineType).filter(h -> h != Register.BY_BLOCK && h != Register.BY_LAYER)
+            .toList();
         control(Kind.LTYPE_CONTROL, Register.LINE_TYPES, listed, List.of(Register.BY_BLOCK, Register.BY_LAYER));
         all.forEach((key, t) -> lineType(register.lineType(key), t));
     }

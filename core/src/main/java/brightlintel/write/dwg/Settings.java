@@ -98,7 +98,8 @@ final class Settings {
     }
 
     private void lists() {
-        to(3, Register.BLOCKS, Register.LAYERS, Register.STYLES, Register.LINE_TYPES, Register.VIEWS, Register.SYSTEMS, Register.WINDOWS, Register.APPLICATIONS, Register.MEASURES,
+        to(3, Register.BLOCKS, Register.LAYERS, Register.STYLES, Register.LINE_TYPES, Register.VIEWS, Register.SYSTEMS, Register.WINDOWS,
+            Register.APPLICATIONS, Register.MEASURES,
             Register.VIEWPORT_HEADS);
         to(5, Register.GROUPS, Register.MULTILINES, Register.ROOT);
         shorts(1, 50);

@@ -37,7 +37,8 @@ final class Shapes {
                 case ATTDEF -> Kind.ATTDEF;
             };
             case Entity.Insert i -> i.columns() > 1 || i.rows() > 1 ? Kind.MINSERT : Kind.INSERT;
-            case Entity.Dimension d -> new int[] {Kind.DIM_LINEAR, Kind.DIM_ALIGNED, Kind.DIM_ANGLE_2L, Kind.DIM_DIAMETER, Kind.DIM_RADIUS, Kind.DIM_ANGLE_3P, Kind.DIM_ORDINATE}[Math.clamp(d.sort(), 0, 6)];
+            case Entity.Dimension d -> new int[] {Kind.DIM_LINEAR, Kind.DIM_ALIGNED, Kind.DIM_ANGLE_2L, Kind.DIM_DIAMETER, Kind.DIM_RADIUS,
+                Kind.DIM_ANGLE_3P, Kind.DIM_ORDINATE}[Math.clamp(d.sort(), 0, 6)];
             case Entity.Corners c -> switch (c.kind()) {
                 case "SOLID" -> Kind.SOLID;
                 case "TRACE" -> Kind.TRACE;

@@ -32,9 +32,9 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
 import brightlintel.joint.Footprints;
+import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.solid.Solids;
-import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,8 +43,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A storey as a drawing that a colleague can open: what is shown of its underlays, upright, at its datum and in a stated unit, on its own layers;
- * and the model's plan on layers of ours. Blocks are unfolded, hatches left out.
+ * A storey as a drawing that a colleague can open: what is shown of its underlays, upright, at its datum and in a stated unit, on its own
+ * layers; and the model's plan on layers of ours. Blocks are unfolded, hatches left out.
  */
 public final class BasePlan {
     public enum Unit {
@@ -59,7 +59,8 @@ public final class BasePlan {
         }
     }
 
-    private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", GRID = "MODEL-GRID", SITE = "MODEL-SITE";
+    private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", GRID = "MODEL-GRID",
+        SITE = "MODEL-SITE";
     /** Of the cross at the datum, and of the arrow to north; metres. */
     private static final double ARM = 0.5, NORTH = 2;
     private final Affine toUnit;
@@ -78,7 +79,8 @@ public final class BasePlan {
         for (PlacedDrawing d : underlays) b.underlay(d);
         b.model(p, on);
         Header header = new Header(Map.of("$INSUNITS", unit.code, "$MEASUREMENT", "1"));
-        return new RawDrawing("", Format.DXF, "AC1015", header, List.copyOf(b.layers.values()), Tables.NONE, List.of(Space.model(b.out)), Map.of(),
+        return new RawDrawing("", Format.DXF, "AC1015", header, List.copyOf(b.layers.values()), Tables.NONE, List.of(Space.model(b.out)),
+            Map.of(),
             Companions.NONE, Report.EMPTY);
     }
 
@@ -110,7 +112,8 @@ public final class BasePlan {
             if (!d.cleared().strokeCut(i)) curve(whole, on(l.name()));
             else for (int k = 0; k < shown.length; k += 2) curve(whole.part(shown[k], shown[k + 1]), on(l.name()));
         }
-        for (int i = 0; i < s.texts().size(); i++) if (d.cleared().textShown(i)) text(s.texts().get(i), map, s.layers().get(s.texts().get(i).layer()).name());
+        for (int i = 0; i < s.texts().size(); i++)
+            if (d.cleared().textShown(i)) text(s.texts().get(i), map, s.layers().get(s.texts().get(i).layer()).name());
     }
 
     /** Line by line, each on its own base line, so that it stands where it was drawn whatever point its block of text was hung on. */
@@ -120,8 +123,10 @@ public final class BasePlan {
         for (int row = 0; row < lines.length; row++) {
             double y = t.firstLine() - row * Strokes.TextMark.STEP;
             Vec3 at = flat(m.apply(0, y)), anchor = t.fits() > 0 ? flat(m.apply(t.fits(), y)) : at;
-            out.add(new Entity.Text(key(), on(layer), Vec3.UP, Entity.TextSort.TEXT, lines[row], "", m.meanScale(), at, anchor, Math.atan2(m.b(), m.a()),
-                t.widthFactor(), 0, t.fits() > 0 || t.across() != Entity.Across.STRETCHED ? t.across() : Entity.Across.LEFT, Entity.Upward.BASE, true));
+            out.add(new Entity.Text(key(), on(layer), Vec3.UP, Entity.TextSort.TEXT, lines[row], "", m.meanScale(), at, anchor,
+                Math.atan2(m.b(), m.a()),
+                t.widthFactor(), 0, t.fits() > 0 || t.across() != Entity.Across.STRETCHED ? t.across() : Entity.Across.LEFT,
+                Entity.Upward.BASE, true));
         }
     }
 
@@ -136,7 +141,8 @@ public final class BasePlan {
                     xyz[3 * i + 1] = n.controls().get(i).y();
                 }
                 Doubles weights = n.isPlain() ? Doubles.NONE : Doubles.of(n.weights());
-                out.add(new Entity.Spline(key(), style, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), weights, Doubles.of(xyz), Doubles.NONE));
+                out.add(new Entity.Spline(key(), style, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), weights, Doubles.of(xyz),
+                    Doubles.NONE));
             }
         }
     }
@@ -154,7 +160,8 @@ public final class BasePlan {
             }
             return;
         }
-        // the half axes of an ellipse from any two conjugate ones (Rytz, about 1845): turn the parameter until they are square to each other
+        // the half axes of an ellipse from any two conjugate ones (Rytz, about 1845): turn the parameter until they are square to each
+        // other
         double t0 = 0.5 * Math.atan2(2 * a.u().dot(a.v()), a.u().dot(a.u()) - a.v().dot(a.v()));
         Point p = a.u().times(Math.cos(t0)).plus(a.v().times(Math.sin(t0))), q = a.v().times(Math.cos(t0)).minus(a.u().times(Math.sin(t0)));
         boolean swap = q.length() > p.length();
@@ -201,12 +208,14 @@ public final class BasePlan {
         layer(SITE, 5);
         line(new Point(-ARM, 0), new Point(ARM, 0));
         line(new Point(0, -ARM), new Point(0, ARM));
-        Point tip = Point.polar(Math.PI / 2 + s.north().value(), NORTH), back = tip.times(0.8), wide = tip.left().unit().times(0.08 * NORTH);
+        Point tip = Point.polar(Math.PI / 2 + s.north().value(), NORTH), back = tip.times(0.8),
+            wide = tip.left().unit().times(0.08 * NORTH);
         line(Point.ORIGIN, tip);
         line(tip, back.plus(wide));
         line(tip, back.minus(wide));
         note("N", tip.times(1.1), 0.3);
-        note(String.format(Locale.ROOT, "E %.3f  N %.3f  ±0.00 = %+.3f m", s.survey().value().x(), s.survey().value().y(), s.datum().value()), new Point(0.15, -0.45), 0.2);
+        note(String.format(Locale.ROOT, "E %.3f  N %.3f  ±0.00 = %+.3f m", s.survey().value().x(), s.survey().value().y(),
+            s.datum().value()), new Point(0.15, -0.45), 0.2);
     }
 
     private void line(Point a, Point b) {
@@ -215,7 +224,8 @@ public final class BasePlan {
 
     private void note(String text, Point at, double height) {
         Vec3 p = flat(toUnit.apply(at));
-        out.add(new Entity.Text(key(), on(SITE), Vec3.UP, Entity.TextSort.TEXT, text, "", height * perMetre, p, p, 0, 1, 0, Entity.Across.LEFT, Entity.Upward.BASE, true));
+        out.add(new Entity.Text(key(), on(SITE), Vec3.UP, Entity.TextSort.TEXT, text, "", height * perMetre, p, p, 0, 1, 0,
+            Entity.Across.LEFT, Entity.Upward.BASE, true));
     }
 
     private void ring(Ring r, String layer) {
@@ -234,6 +244,7 @@ public final class BasePlan {
         curve(l.curve(), on(GRID));
         Point at = l.a().minus(l.direction(0).times(0.4 * perMetre));
         out.add(new Entity.Circle(key(), on(GRID), Vec3.UP, flat(at), 0.4 * perMetre));
-        out.add(new Entity.Text(key(), on(GRID), Vec3.UP, Entity.TextSort.TEXT, g.label(), "", 0.35 * perMetre, flat(at), flat(at), 0, 1, 0, Entity.Across.CENTRE, Entity.Upward.MIDDLE, true));
+        out.add(new Entity.Text(key(), on(GRID), Vec3.UP, Entity.TextSort.TEXT, g.label(), "", 0.35 * perMetre, flat(at), flat(at), 0, 1, 0,
+            Entity.Across.CENTRE, Entity.Upward.MIDDLE, true));
     }
 }

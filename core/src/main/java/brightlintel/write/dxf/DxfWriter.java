@@ -64,7 +64,8 @@ public final class DxfWriter {
         lineTypes();
         layers();
         table("STYLE", 1);
-        out.p(0, "STYLE").p(5, textStyle).p(100, "AcDbSymbolTableRecord").p(100, "AcDbTextStyleTableRecord").p(2, "Standard").p(70, 0).p(40, 0.0).p(41, 1.0).p(50, 0.0).p(71, 0).p(42, 2.5).p(3, "txt").p(4, "");
+        out.p(0, "STYLE").p(5, textStyle).p(100, "AcDbSymbolTableRecord").p(100, "AcDbTextStyleTableRecord").p(2, "Standard").p(70, 0)
+            .p(40, 0.0).p(41, 1.0).p(50, 0.0).p(71, 0).p(42, 2.5).p(3, "txt").p(4, "");
         out.p(0, "ENDTAB");
         for (String t : List.of("VIEW", "UCS")) {
             table(t, 0);
@@ -85,8 +86,10 @@ public final class DxfWriter {
     }
 
     private void objects() {
-        out.p(0, "SECTION").p(2, "OBJECTS").p(0, "DICTIONARY").p(5, "C").p(100, "AcDbDictionary").p(3, "ACAD_GROUP").p(350, "D").p(3, "ACAD_LAYOUT").p(350, "E")
-            .p(0, "DICTIONARY").p(5, "D").p(330, "C").p(100, "AcDbDictionary").p(0, "DICTIONARY").p(5, "E").p(330, "C").p(100, "AcDbDictionary");
+        out.p(0, "SECTION").p(2, "OBJECTS").p(0, "DICTIONARY").p(5, "C").p(100, "AcDbDictionary").p(3, "ACAD_GROUP").p(350, "D")
+            .p(3, "ACAD_LAYOUT").p(350, "E")
+            .p(0, "DICTIONARY").p(5, "D").p(330, "C").p(100, "AcDbDictionary").p(0, "DICTIONARY").p(5, "E").p(330, "C")
+            .p(100, "AcDbDictionary");
         for (Sheet s : sheets) out.p(3, EntityPairs.ascii(s.name)).p(350, s.layout);
         for (int i = 0; i < sheets.size(); i++) {
             Sheet s = sheets.get(i);
@@ -94,12 +97,14 @@ public final class DxfWriter {
             s.space.paper().ifPresent(p -> out.p(44, p.width() * 1000).p(45, p.height() * 1000).p(72, p.isInches() ? 0 : 1));
             out.p(100, "AcDbLayout").p(1, EntityPairs.ascii(s.name)).p(70, 1).p(71, i).p(330, s.record);
         }
-        entities.pictures().forEach((file, handle) -> out.p(0, "IMAGEDEF").p(5, handle).p(100, "AcDbRasterImageDef").p(90, 0).p(1, EntityPairs.ascii(file)));
+        entities.pictures().forEach((file, handle) -> out.p(0, "IMAGEDEF").p(5, handle).p(100, "AcDbRasterImageDef").p(90, 0)
+            .p(1, EntityPairs.ascii(file)));
         out.p(0, "ENDSEC");
     }
 
     private void header() {
-        out.p(0, "SECTION").p(2, "HEADER").p(9, "$ACADVER").p(1, "AC1015").p(9, "$DWGCODEPAGE").p(3, "ANSI_1252").p(9, "$HANDSEED").p(5, "FFFFFFF");
+        out.p(0, "SECTION").p(2, "HEADER").p(9, "$ACADVER").p(1, "AC1015").p(9, "$DWGCODEPAGE").p(3, "ANSI_1252").p(9, "$HANDSEED")
+            .p(5, "FFFFFFF");
         for (String name : KEPT_HEADER)
             d.header().word(name).ifPresent(v -> out.p(9, name).p(name.startsWith("$DIM") || name.equals("$LTSCALE") ? 40 : 70, v));
         for (String name : List.of("$EXTMIN", "$EXTMAX")) d.header().point(name).ifPresent(v -> out.p(9, name).at(10, v));
@@ -126,7 +131,8 @@ public final class DxfWriter {
     }
 
     private void lineType(LineType t) {
-        record("LTYPE", "AcDbLinetypeTableRecord", t.name()).p(70, 0).p(3, EntityPairs.ascii(t.description())).p(72, 65).p(73, t.dashes().size()).p(40, t.length());
+        record("LTYPE", "AcDbLinetypeTableRecord", t.name()).p(70, 0).p(3, EntityPairs.ascii(t.description())).p(72, 65)
+            .p(73, t.dashes().size()).p(40, t.length());
         for (LineType.Dash d : t.dashes()) {
             boolean text = !d.text().isEmpty();
             out.p(49, d.length()).p(74, (text ? 2 : d.shape() != 0 ? 4 : 0) + (d.absolute() ? 1 : 0));
@@ -140,7 +146,8 @@ public final class DxfWriter {
         table("DIMSTYLE", d.tables().dimensionStyles().size());
         out.p(100, "AcDbDimStyleTable");
         for (DimensionStyle s : d.tables().dimensionStyles())
-            out.p(0, "DIMSTYLE").p(105, out.next()).p(100, "AcDbSymbolTableRecord").p(100, "AcDbDimStyleTableRecord").p(2, EntityPairs.ascii(s.name())).p(70, 0)
+            out.p(0, "DIMSTYLE").p(105, out.next()).p(100, "AcDbSymbolTableRecord").p(100, "AcDbDimStyleTableRecord")
+                .p(2, EntityPairs.ascii(s.name())).p(70, 0)
                 .p(40, s.scale()).p(140, s.textHeight()).p(144, s.factor());
         out.p(0, "ENDTAB");
     }
@@ -149,7 +156,8 @@ public final class DxfWriter {
         List<Layer> list = new ArrayList<>(d.layers().stream().filter(Layer::declared).toList());
         table("LAYER", list.size());
         for (Layer l : list) {
-            record("LAYER", "AcDbLayerTableRecord", l.name()).p(70, (l.frozen() ? 1 : 0) + (l.locked() ? 4 : 0)).p(62, l.off() ? -l.colour().index() : l.colour().index());
+            record("LAYER", "AcDbLayerTableRecord", l.name()).p(70, (l.frozen() ? 1 : 0) + (l.locked() ? 4 : 0))
+                .p(62, l.off() ? -l.colour().index() : l.colour().index());
             l.colour().rgb().ifPresent(rgb -> out.p(420, rgb));
             out.p(6, EntityPairs.ascii(l.lineType().isEmpty() ? "Continuous" : l.lineType()));
             if (!l.plotted()) out.p(290, 0);
@@ -179,7 +187,8 @@ public final class DxfWriter {
 
     private void blocks() {
         out.p(0, "SECTION").p(2, "BLOCKS");
-        for (int i = 0; i < sheets.size(); i++) block(new Block(sheets.get(i).block, Vec3.ZERO, i < 2 ? List.of() : sheets.get(i).space.entities(), ""), i > 1);
+        for (int i = 0; i < sheets.size(); i++)
+            block(new Block(sheets.get(i).block, Vec3.ZERO, i < 2 ? List.of() : sheets.get(i).space.entities(), ""), i > 1);
         for (Block b : d.blocks().values()) block(b, false);
         out.p(0, "ENDSEC");
     }
@@ -188,7 +197,8 @@ public final class DxfWriter {
     private void block(Block b, boolean paper) {
         String n = EntityPairs.ascii(b.name());
         boolean external = !b.external().isEmpty() && b.entities().isEmpty();
-        out.p(0, "BLOCK").p(5, out.next()).p(100, "AcDbEntity").p(8, "0").p(100, "AcDbBlockBegin").p(2, n).p(70, (b.name().startsWith("*") ? 1 : 0) + (external ? 4 : 0))
+        out.p(0, "BLOCK").p(5, out.next()).p(100, "AcDbEntity").p(8, "0").p(100, "AcDbBlockBegin").p(2, n)
+            .p(70, (b.name().startsWith("*") ? 1 : 0) + (external ? 4 : 0))
             .at(10, b.base()).p(3, n).p(1, external ? EntityPairs.ascii(b.external()) : "");
         b.entities().forEach(e -> one(e, paper));
         out.p(0, "ENDBLK").p(5, out.next()).p(100, "AcDbEntity").p(8, "0").p(100, "AcDbBlockEnd");

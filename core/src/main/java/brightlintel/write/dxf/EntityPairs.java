@@ -36,8 +36,10 @@ final class EntityPairs {
             case Entity.Line l -> begin(e, paper, "AcDbLine").at(10, l.a()).at(11, l.b());
             case Entity.Dot p -> begin(e, paper, "AcDbPoint").at(10, p.at());
             case Entity.Circle c -> begin(e, paper, "AcDbCircle").at(10, c.centre()).p(40, c.radius());
-            case Entity.Arc a -> begin(e, paper, "AcDbCircle").at(10, a.centre()).p(40, a.radius()).p(100, "AcDbArc").p(50, Math.toDegrees(a.start())).p(51, Math.toDegrees(a.end()));
-            case Entity.Ellipse l -> begin(e, paper, "AcDbEllipse").at(10, l.centre()).at(11, l.major()).p(40, l.ratio()).p(41, l.start()).p(42, l.end());
+            case Entity.Arc a -> begin(e, paper, "AcDbCircle").at(10, a.centre()).p(40, a.radius()).p(100, "AcDbArc")
+                .p(50, Math.toDegrees(a.start())).p(51, Math.toDegrees(a.end()));
+            case Entity.Ellipse l -> begin(e, paper, "AcDbEllipse").at(10, l.centre()).at(11, l.major()).p(40, l.ratio()).p(41, l.start())
+                .p(42, l.end());
             case Entity.Polyline p -> polyline(p, paper);
             case Entity.Spline s -> spline(s, paper);
             case Entity.Text t -> text(t, paper);
@@ -45,18 +47,22 @@ final class EntityPairs {
             case Entity.Dimension d -> dimension(d, paper);
             case Entity.Corners c -> {
                 begin(e, paper, c.kind().equals("3DFACE") ? "AcDbFace" : "AcDbTrace");
-                for (int i = 0; i < 4; i++) out.at(10 + i, new Vec3(c.points().get(3 * i), c.points().get(3 * i + 1), c.points().get(3 * i + 2)));
+                for (int i = 0; i < 4; i++)
+                    out.at(10 + i, new Vec3(c.points().get(3 * i), c.points().get(3 * i + 1), c.points().get(3 * i + 2)));
             }
             case Entity.Hatch h -> new HatchPairs(out).write(h, begin(e, paper, "AcDbHatch"));
             case Entity.Leader l -> {
-                begin(e, paper, "AcDbLeader").p(3, "Standard").p(71, 1).p(72, 0).p(73, 3).p(74, 1).p(75, 0).p(40, 0.0).p(41, 0.0).p(76, l.points().size() / 3);
+                begin(e, paper, "AcDbLeader").p(3, "Standard").p(71, 1).p(72, 0).p(73, 3).p(74, 1).p(75, 0).p(40, 0.0).p(41, 0.0)
+                    .p(76, l.points().size() / 3);
                 rows(10, l.points());
             }
             case Entity.MultiLeader m -> multiLeader(m, paper);
             case Entity.Endless x -> begin(e, paper, x.oneWay() ? "AcDbRay" : "AcDbXline").at(10, x.at()).at(11, x.direction());
-            case Entity.Picture p -> begin(e, paper, "AcDbRasterImage").p(90, 0).at(10, p.at()).at(11, p.u()).at(12, p.v()).p(13, p.width()).p(23, p.height())
+            case Entity.Picture p -> begin(e, paper, "AcDbRasterImage").p(90, 0).at(10, p.at()).at(11, p.u()).at(12, p.v()).p(13, p.width())
+                .p(23, p.height())
                 .p(340, pictures.computeIfAbsent(p.file(), _ -> out.next())).p(70, 7).p(280, 0).p(281, 50).p(282, 50).p(283, 0);
-            case Entity.Viewport v -> begin(e, paper, "AcDbViewport").at(10, v.centre()).p(40, v.width()).p(41, v.height()).p(45, v.viewHeight());
+            case Entity.Viewport v -> begin(e, paper, "AcDbViewport").at(10, v.centre()).p(40, v.width()).p(41, v.height())
+                .p(45, v.viewHeight());
         }
         if (!e.extrusion().equals(Vec3.UP)) out.at(210, e.extrusion());
         return true;
@@ -96,13 +102,16 @@ final class EntityPairs {
             default -> 0;
         };
         boolean plane = p.sort() == Entity.PolylineKind.PLANE;
-        begin(p, paper, plane ? "AcDb2dPolyline" : p.sort() == Entity.PolylineKind.SPACE ? "AcDb3dPolyline" : p.sort() == Entity.PolylineKind.MESH ? "AcDbPolygonMesh" : "AcDbPolyFaceMesh")
-            .p(66, 1).p(10, 0.0).p(20, 0.0).p(30, plane && p.size() > 0 ? v.get(2) : 0).p(70, sort + (p.closed() ? 1 : 0) + (p.frame().isEmpty() ? 0 : 4)).p(71, p.rows()).p(72, p.columns());
+        begin(p, paper, plane ? "AcDb2dPolyline" : p.sort() == Entity.PolylineKind.SPACE
+            ? "AcDb3dPolyline" : p.sort() == Entity.PolylineKind.MESH ? "AcDbPolygonMesh" : "AcDbPolyFaceMesh")
+            .p(66, 1).p(10, 0.0).p(20, 0.0).p(30, plane && p.size() > 0 ? v.get(2) : 0)
+            .p(70, sort + (p.closed() ? 1 : 0) + (p.frame().isEmpty() ? 0 : 4)).p(71, p.rows()).p(72, p.columns());
         if (!p.extrusion().equals(Vec3.UP)) out.at(210, p.extrusion());
         for (int i = 0; i < p.size(); i++) {
             vertex(p).p(10, v.get(4 * i)).p(20, v.get(4 * i + 1)).p(30, v.get(4 * i + 2));
             if (v.get(4 * i + 3) != 0) out.p(42, v.get(4 * i + 3));
-            out.p(70, (p.frame().contains(i) ? 16 : 0) + (p.sort() == Entity.PolylineKind.SPACE ? 32 : p.sort() == Entity.PolylineKind.MESH ? 64 : p.sort() == Entity.PolylineKind.POLYFACE ? 192 : 0));
+            out.p(70, (p.frame().contains(i) ? 16 : 0) + (p.sort() == Entity.PolylineKind.SPACE ? 32 : p.sort() == Entity.PolylineKind.MESH
+                ? 64 : p.sort() == Entity.PolylineKind.POLYFACE ? 192 : 0));
         }
         for (int f = 0; f + 3 < p.faces().size(); f += 4) {
             vertex(p).p(10, 0.0).p(20, 0.0).p(30, 0.0).p(70, 128);
@@ -116,7 +125,8 @@ final class EntityPairs {
     }
 
     private void spline(Entity.Spline s, boolean paper) {
-        begin(s, paper, "AcDbSpline").p(70, (s.closed() ? 1 : 0) + (s.weights().size() > 0 ? 4 : 0)).p(71, s.degree()).p(72, s.knots().size()).p(73, s.controls().size() / 3).p(74, s.fits().size() / 3);
+        begin(s, paper, "AcDbSpline").p(70, (s.closed() ? 1 : 0) + (s.weights().size() > 0 ? 4 : 0)).p(71, s.degree())
+            .p(72, s.knots().size()).p(73, s.controls().size() / 3).p(74, s.fits().size() / 3);
         for (int i = 0; i < s.knots().size(); i++) out.p(40, s.knots().get(i));
         for (int i = 0; i < s.weights().size(); i++) out.p(41, s.weights().get(i));
         rows(10, s.controls());
@@ -128,7 +138,8 @@ final class EntityPairs {
             longText(t, paper);
             return;
         }
-        begin(t, paper, "AcDbText").at(10, t.at()).p(40, t.height()).p(1, ascii(t.raw())).p(50, Math.toDegrees(t.rotation())).p(41, t.widthFactor());
+        begin(t, paper, "AcDbText").at(10, t.at()).p(40, t.height()).p(1, ascii(t.raw())).p(50, Math.toDegrees(t.rotation()))
+            .p(41, t.widthFactor());
         out.p(72, t.across().ordinal()).at(11, t.anchor());
         out.p(100, switch (t.sort()) {
             case ATTRIB -> "AcDbAttribute";
@@ -159,7 +170,8 @@ final class EntityPairs {
     private void insert(Entity.Insert i, boolean paper) {
         begin(i, paper, "AcDbBlockReference");
         if (!i.attributes().isEmpty()) out.p(66, 1);
-        out.p(2, ascii(i.block())).at(10, i.at()).p(41, i.scale().x()).p(42, i.scale().y()).p(43, i.scale().z()).p(50, Math.toDegrees(i.rotation()));
+        out.p(2, ascii(i.block())).at(10, i.at()).p(41, i.scale().x()).p(42, i.scale().y()).p(43, i.scale().z())
+            .p(50, Math.toDegrees(i.rotation()));
         out.p(70, i.columns()).p(71, i.rows()).p(44, i.columnStep()).p(45, i.rowStep());
         if (i.attributes().isEmpty()) return;
         if (!i.extrusion().equals(Vec3.UP)) out.at(210, i.extrusion());
@@ -168,7 +180,8 @@ final class EntityPairs {
     }
 
     private void dimension(Entity.Dimension d, boolean paper) {
-        begin(d, paper, "AcDbDimension").p(2, ascii(d.block())).at(10, d.at()).at(11, d.textAt()).p(70, d.sort() + 32).p(1, ascii(d.override())).p(3, d.dimensionStyle().isEmpty() ? "Standard" : ascii(d.dimensionStyle()));
+        begin(d, paper, "AcDbDimension").p(2, ascii(d.block())).at(10, d.at()).at(11, d.textAt()).p(70, d.sort() + 32)
+            .p(1, ascii(d.override())).p(3, d.dimensionStyle().isEmpty() ? "Standard" : ascii(d.dimensionStyle()));
         if (Double.isFinite(d.measured())) out.p(42, d.measured());
         String marker = switch (d.sort()) {
             case 2 -> "AcDb2LineAngularDimension";
@@ -183,7 +196,8 @@ final class EntityPairs {
     }
 
     private void multiLeader(Entity.MultiLeader m, boolean paper) {
-        begin(m, paper, "AcDbMLeader").p(300, "CONTEXT_DATA{").p(40, 1.0).at(10, m.textAt()).p(41, m.height()).p(304, ascii(m.raw())).at(12, m.textAt()).p(42, m.rotation());
+        begin(m, paper, "AcDbMLeader").p(300, "CONTEXT_DATA{").p(40, 1.0).at(10, m.textAt()).p(41, m.height()).p(304, ascii(m.raw()))
+            .at(12, m.textAt()).p(42, m.rotation());
         if (!m.lines().isEmpty()) {
             out.p(302, "LEADER{");
             for (Doubles l : m.lines()) {

@@ -13,7 +13,8 @@ final class HatchPairs {
     }
 
     void write(Entity.Hatch h, Pairs begun) {
-        begun.at(10, new Vec3(0, 0, h.elevation())).p(2, EntityPairs.ascii(h.pattern())).p(70, h.solid() ? 1 : 0).p(71, 0).p(91, h.loops().size());
+        begun.at(10, new Vec3(0, 0, h.elevation())).p(2, EntityPairs.ascii(h.pattern())).p(70, h.solid() ? 1 : 0).p(71, 0)
+            .p(91, h.loops().size());
         h.loops().forEach(this::loop);
         out.p(75, 0).p(76, 1);
         if (!h.solid()) {
@@ -43,13 +44,16 @@ final class HatchPairs {
     private void edge(Entity.Edge e) {
         switch (e) {
             case Entity.Edge.Straight s -> out.p(72, 1).p(10, s.x0()).p(20, s.y0()).p(11, s.x1()).p(21, s.y1());
-            case Entity.Edge.ArcEdge a -> out.p(72, 2).p(10, a.x()).p(20, a.y()).p(40, a.radius()).p(50, Math.toDegrees(a.start())).p(51, Math.toDegrees(a.end())).p(73, a.counterClockwise() ? 1 : 0);
-            case Entity.Edge.EllipseEdge a -> out.p(72, 3).p(10, a.x()).p(20, a.y()).p(11, a.majorX()).p(21, a.majorY()).p(40, a.ratio()).p(50, Math.toDegrees(a.start()))
+            case Entity.Edge.ArcEdge a -> out.p(72, 2).p(10, a.x()).p(20, a.y()).p(40, a.radius()).p(50, Math.toDegrees(a.start()))
+                .p(51, Math.toDegrees(a.end())).p(73, a.counterClockwise() ? 1 : 0);
+            case Entity.Edge.EllipseEdge a -> out.p(72, 3).p(10, a.x()).p(20, a.y()).p(11, a.majorX()).p(21, a.majorY()).p(40, a.ratio())
+                .p(50, Math.toDegrees(a.start()))
                 .p(51, Math.toDegrees(a.end())).p(73, a.counterClockwise() ? 1 : 0);
             case Entity.Edge.SplineEdge s -> {
                 out.p(72, 4).p(94, s.degree()).p(73, 1).p(74, 0).p(95, s.knots().size()).p(96, s.controls().size() / 3);
                 for (int i = 0; i < s.knots().size(); i++) out.p(40, s.knots().get(i));
-                for (int i = 0; i + 2 < s.controls().size(); i += 3) out.p(10, s.controls().get(i)).p(20, s.controls().get(i + 1)).p(42, s.controls().get(i + 2));
+                for (int i = 0; i + 2 < s.controls().size(); i += 3)
+                    out.p(10, s.controls().get(i)).p(20, s.controls().get(i + 1)).p(42, s.controls().get(i + 2));
                 // the count of fit points belongs to later versions; R2000 has none
             }
         }

@@ -4,6 +4,7 @@ import brightlintel.geom.Vec3;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
+import java.util.Locale;
 
 /** Pairs of code and value, with handles counted up. */
 final class Pairs {
@@ -41,6 +42,6 @@ final class Pairs {
     }
 
     String next() {
-        return Integer.toHexString(handle++).toUpperCase(java.util.Locale.ROOT);
+        return Integer.toHexString(handle++).toUpperCase(Locale.ROOT);
     }
 }

@@ -1,6 +1,7 @@
 package brightlintel.write.ifc;
 
 import java.math.BigInteger;
+import java.nio.ByteBuffer;
 import java.util.UUID;
 
 /** 128 bits as 22 characters, by the rule of the standard. */
@@ -10,7 +11,8 @@ final class GlobalId {
     private GlobalId() { }
 
     static String of(UUID id) {
-        BigInteger v = new BigInteger(1, java.nio.ByteBuffer.allocate(16).putLong(id.getMostSignificantBits()).putLong(id.getLeastSignificantBits()).array());
+        BigInteger v = new BigInteger(1, ByteBuffer.allocate(16).putLong(id.getMostSignificantBits()).putLong(id.getLeastSignificantBits())
+            .array());
         char[] out = new char[22];
         for (int i = 21; i >= 0; i--) {
             out[i] = DIGITS.charAt(v.intValue() & 63);

@@ -26,7 +26,8 @@ final class IfcShapes {
     }
 
     private Ref sub(Ref context, String name, String view) {
-        return s.add("IFCGEOMETRICREPRESENTATIONSUBCONTEXT", name, "Model", StepText.DERIVED, StepText.DERIVED, StepText.DERIVED, StepText.DERIVED, context,
+        return s.add("IFCGEOMETRICREPRESENTATIONSUBCONTEXT", name, "Model", StepText.DERIVED, StepText.DERIVED, StepText.DERIVED,
+            StepText.DERIVED, context,
             NONE, StepText.of(view), NONE);
     }
 
@@ -53,7 +54,8 @@ final class IfcShapes {
         List<Ref> solids = new ArrayList<>();
         for (Ring r : rings) {
             Ref profile = holes.isEmpty() ? s.add("IFCARBITRARYCLOSEDPROFILEDEF", StepText.of("AREA"), NONE, closed(r.counterClockwise()))
-                : s.add("IFCARBITRARYPROFILEDEFWITHVOIDS", StepText.of("AREA"), NONE, closed(r.counterClockwise()), holes.stream().map(this::closed).toList());
+                : s.add("IFCARBITRARYPROFILEDEFWITHVOIDS", StepText.of("AREA"), NONE, closed(r.counterClockwise()),
+                holes.stream().map(this::closed).toList());
             Ref at = s.once("IFCAXIS2PLACEMENT3D", point(0, 0, from), NONE, NONE);
             solids.add(s.add("IFCEXTRUDEDAREASOLID", profile, at, direction(0, 0, 1), height));
         }
@@ -80,7 +82,8 @@ final class IfcShapes {
                 points.add(List.of(middle.x(), middle.y()));
             }
             int last = points.size() + 1;
-            segments.add(p.isStraight() ? StepText.typed("IFCLINEINDEX", List.of(from, last)) : StepText.typed("IFCARCINDEX", List.of(from, from + 1, last)));
+            segments.add(p.isStraight() ? StepText.typed("IFCLINEINDEX", List.of(from, last))
+                : StepText.typed("IFCARCINDEX", List.of(from, from + 1, last)));
         }
         points.add(points.getFirst());
         return s.add("IFCINDEXEDPOLYCURVE", s.add("IFCCARTESIANPOINTLIST2D", points), segments, false);
@@ -94,12 +97,14 @@ final class IfcShapes {
             List<Integer> face = new ArrayList<>();
             for (int c = t; c < t + 9; c += 3) {
                 Point p = local.apply(triangles[c], triangles[c + 1]);
-                face.add(numbers.computeIfAbsent(List.of(rounded(p.x()), rounded(p.y()), rounded(triangles[c + 2] - lower)), _ -> numbers.size() + 1));
+                face.add(numbers.computeIfAbsent(List.of(rounded(p.x()), rounded(p.y()), rounded(triangles[c + 2] - lower)),
+                    _ -> numbers.size() + 1));
             }
             if (new HashSet<>(face).size() == 3) faces.add(face);
         }
         Ref list = s.add("IFCCARTESIANPOINTLIST3D", List.copyOf(numbers.keySet()));
-        return s.add("IFCSHAPEREPRESENTATION", body, "Body", "Tessellation", List.of(s.add("IFCTRIANGULATEDFACESET", list, NONE, true, faces, NONE)));
+        return s.add("IFCSHAPEREPRESENTATION", body, "Body", "Tessellation",
+            List.of(s.add("IFCTRIANGULATEDFACESET", list, NONE, true, faces, NONE)));
     }
 
     /** Tenths of a millimetre: corners of neighbouring triangles come out as one. */

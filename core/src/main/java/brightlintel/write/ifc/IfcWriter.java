@@ -35,8 +35,8 @@ import java.util.List;
 import java.util.UUID;
 
 /**
- * Walls keep whole bodies; openings void them. GlobalIds follow from the ids of the project, so they stay the same from one hand-over to the
- * next. The only thing that differs between two hand-overs of one project is the time in the header.
+ * Walls keep whole bodies; openings void them. GlobalIds follow from the ids of the project, so they stay the same from one hand-over to
+ * the next. The only thing that differs between two hand-overs of one project is the time in the header.
  */
 public final class IfcWriter {
     /** An opening's body reaches this far out of both faces, so that no skin is left. */
@@ -68,7 +68,8 @@ public final class IfcWriter {
         IfcWriter w = new IfcWriter(p, tol);
         w.project();
         String head = "ISO-10303-21;\nHEADER;\nFILE_DESCRIPTION((" + StepText.text("Building model, handed over") + "),'2;1');\nFILE_NAME("
-            + StepText.text(fileName) + ",'" + DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").withZone(ZoneOffset.UTC).format(now) + "',(''),(''),'Bright Lintel 0.1.0','Bright Lintel 0.1.0','');\n"
+            + StepText.text(fileName) + ",'" + DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss").withZone(ZoneOffset.UTC).format(now)
+            + "',(''),(''),'Bright Lintel 0.1.0','Bright Lintel 0.1.0','');\n"
             + "FILE_SCHEMA(('IFC4'));\nENDSEC;\nDATA;\n";
         out.write((head + w.s + "ENDSEC;\nEND-ISO-10303-21;\n").getBytes(StandardCharsets.US_ASCII));
         return w.notes.stream().distinct().toList();
@@ -90,9 +91,11 @@ public final class IfcWriter {
         if (project.site().isKnown()) survey();
         Ref atSite = shapes.placement(null, 0, 0, 0, EAST);
         double datum = project.site().datum().value();
-        Ref site = s.add("IFCSITE", id("site"), NONE, project.name(), NONE, NONE, atSite, NONE, NONE, StepText.of("ELEMENT"), NONE, NONE, datum, NONE, NONE);
+        Ref site = s.add("IFCSITE", id("site"), NONE, project.name(), NONE, NONE, atSite, NONE, NONE, StepText.of("ELEMENT"), NONE, NONE,
+            datum, NONE, NONE);
         Ref atBuilding = shapes.placement(atSite, 0, 0, 0, EAST);
-        Ref building = s.add("IFCBUILDING", id("building"), NONE, project.name(), NONE, NONE, atBuilding, NONE, NONE, StepText.of("ELEMENT"), datum, NONE, NONE);
+        Ref building = s.add("IFCBUILDING", id("building"), NONE, project.name(), NONE, NONE, atBuilding, NONE, NONE,
+            StepText.of("ELEMENT"), datum, NONE, NONE);
         aggregate("site", p, List.of(site));
         aggregate("building", site, List.of(building));
         List<Ref> storeys = new ArrayList<>();
@@ -102,14 +105,15 @@ public final class IfcWriter {
     }
 
     /**
-     * Where the building's 0,0,0 lies in the survey, and how its x axis runs there. Its own coordinates stay small: the large figures stand here alone.
-     * True north is taken for the survey's north.
+     * Where the building's 0,0,0 lies in the survey, and how its x axis runs there. Its own coordinates stay small: the large figures stand
+     * here alone. True north is taken for the survey's north.
      */
     private void survey() {
         Site site = project.site();
         double north = site.north().value();
         Ref crs = s.add("IFCPROJECTEDCRS", "Survey", "As stated in the project; the system is not named", NONE, NONE, NONE, NONE, NONE);
-        s.add("IFCMAPCONVERSION", context, crs, site.survey().value().x(), site.survey().value().y(), site.datum().value(), Math.cos(north), -Math.sin(north), 1.0);
+        s.add("IFCMAPCONVERSION", context, crs, site.survey().value().x(), site.survey().value().y(), site.datum().value(), Math.cos(north),
+            -Math.sin(north), 1.0);
     }
 
     private Ref unit(String type, String name) {
@@ -123,8 +127,10 @@ public final class IfcWriter {
     private Ref storey(Storey st, Ref atBuilding) {
         double level = st.level().value();
         Ref at = shapes.placement(atBuilding, 0, 0, level, EAST);
-        Ref storey = s.add("IFCBUILDINGSTOREY", id(Ids.uuid(st.id().value())), NONE, st.name(), NONE, NONE, at, NONE, NONE, StepText.of("ELEMENT"), level);
-        Floor floor = new Floor(Heights.of(project, st.id()), project.on(st.id()), Footprints.of(project.on(st.id()).walls(), tol), at, new ArrayList<>());
+        Ref storey = s.add("IFCBUILDINGSTOREY", id(Ids.uuid(st.id().value())), NONE, st.name(), NONE, NONE, at, NONE, NONE,
+            StepText.of("ELEMENT"), level);
+        Floor floor = new Floor(Heights.of(project, st.id()), project.on(st.id()), Footprints.of(project.on(st.id()).walls(), tol), at,
+            new ArrayList<>());
         for (StoreyElement e : floor.contents.elements())
             switch (e) {
                 case Wall w -> wall(w, floor);
@@ -149,7 +155,8 @@ public final class IfcWriter {
         double base = in.heights.aboveFloor(w.base());
         Ref at = shapes.placement(in.at, a.x(), a.y(), base, along);
         List<Ring> ground = in.footprints.of(w.id());
-        Ref wall = s.add("IFCWALL", id(Ids.uuid(w.id().value())), NONE, name(w), NONE, NONE, at, body(w, ground, local, top, in), NONE, StepText.of("SOLIDWALL"));
+        Ref wall = s.add("IFCWALL", id(Ids.uuid(w.id().value())), NONE, name(w), NONE, NONE, at, body(w, ground, local, top, in), NONE,
+            StepText.of("SOLIDWALL"));
         in.contained.add(wall);
         List<Opening> openings = in.contents.openingsIn(w.id());
         double area = ground.stream().mapToDouble(Ring::area).sum();
@@ -166,7 +173,8 @@ public final class IfcWriter {
             notes.add(Note.WALL_WITHOUT_GROUND);
             return shapes.shape(axis);
         }
-        if (top.isLevel()) return shapes.shape(axis, shapes.prisms(ground.stream().map(r -> r.mapped(local)).toList(), List.of(), 0, top.most()));
+        if (top.isLevel())
+            return shapes.shape(axis, shapes.prisms(ground.stream().map(r -> r.mapped(local)).toList(), List.of(), 0, top.most()));
         return shapes.shape(axis, shapes.mesh(Solids.wall(w, in.heights.storey().id(), ground, List.of(), 0, top).triangles(), local, 0));
     }
 
@@ -189,13 +197,14 @@ public final class IfcWriter {
     }
 
     /**
-     * Placed at a jamb, in the middle of the wall, x along the opening. A door opens towards y and its hinge is looked for from there, as the standard
-     * asks: one that opens to the right of its wall is placed the other way round.
+     * Placed at a jamb, in the middle of the wall, x along the opening. A door opens towards y and its hinge is looked for from there, as
+     * the standard asks: one that opens to the right of its wall is placed the other way round.
      */
     private Ref filling(Opening o, Host host, Ref hole, Ref atStorey) {
         Wall w = host.wall;
         double middle = (w.left() - w.right()) / 2, height = o.head().value() - o.sill().value();
-        boolean window = o.filling() instanceof Opening.Filling.Window, back = o.filling() instanceof Opening.Filling.Door d && !d.opensLeft();
+        boolean window = o.filling() instanceof Opening.Filling.Window, back = o.filling() instanceof Opening.Filling.Door d
+            && !d.opensLeft();
         Point start = w.reference().at(back ? o.end() : o.start(), middle), along = w.reference().direction(o.along()).times(back ? -1 : 1);
         Affine local = Affine.move(start.times(-1)).then(Affine.turn(-along.angle()));
         Ref at = shapes.placement(atStorey, start.x(), start.y(), host.base + o.sill().value(), along);
@@ -227,7 +236,8 @@ public final class IfcWriter {
         double t = slab.thickness().value();
         Ref at = shapes.placement(in.at, 0, 0, in.heights.aboveFloor(slab.top()) - t, EAST);
         Ref shape = shapes.shape(shapes.prisms(List.of(now.outline()), now.holes(), 0, t));
-        Ref ref = s.add("IFCSLAB", id(Ids.uuid(slab.id().value())), NONE, "Slab " + Math.round(t * 1000), NONE, NONE, at, shape, NONE, StepText.of("FLOOR"));
+        Ref ref = s.add("IFCSLAB", id(Ids.uuid(slab.id().value())), NONE, "Slab " + Math.round(t * 1000), NONE, NONE, at, shape, NONE,
+            StepText.of("FLOOR"));
         quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, length("Depth", t), area("GrossArea", now.outline().area()),
             area("NetArea", now.area()), volume("NetVolume", now.area() * t));
         return ref;
@@ -265,7 +275,8 @@ public final class IfcWriter {
             (GridLabels.family(line).equals("letters") ? letters : figures).add(s.add("IFCGRIDAXIS", g.label(), curve, true));
         }
         Ref at = shapes.placement(atBuilding, 0, 0, 0, EAST);
-        Ref grid = s.add("IFCGRID", id("grid"), NONE, "Grid", NONE, NONE, at, shapes.shape(shapes.curves(curves)), letters, figures, NONE, NONE);
+        Ref grid = s.add("IFCGRID", id("grid"), NONE, "Grid", NONE, NONE, at, shapes.shape(shapes.curves(curves)), letters, figures, NONE,
+            NONE);
         s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", id("contained/grid"), NONE, NONE, NONE, List.of(grid), building);
     }
 }

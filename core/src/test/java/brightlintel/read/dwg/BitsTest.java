@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
+import java.util.zip.Adler32;
 import org.junit.jupiter.api.Test;
 
 /** Bits are written as text here, packed by the plainest loop there is, so that reader and test share no code. */
@@ -32,7 +33,8 @@ class BitsTest {
         assertThat(of("1" + "00" + low(0x1234, 2)).bitShort()).isNotEqualTo(0x1234);
         Bits in = of("1 00" + low(0x1234, 2) + "00" + low(-5, 2) + "01" + eight(200) + "10" + "11");
         assertThat(in.bit()).isTrue();
-        assertThat(new int[] {in.bitShort(), in.bitShort(), in.bitShort(), in.bitShort(), in.bitShort()}).containsExactly(0x1234, -5, 200, 0, 256);
+        assertThat(new int[] {in.bitShort(), in.bitShort(), in.bitShort(), in.bitShort(), in.bitShort()})
+            .containsExactly(0x1234, -5, 200, 0, 256);
         assertThat(in.left()).isZero();
     }
 
@@ -106,7 +108,8 @@ class BitsTest {
     @Test void aCountIsHeldAgainstWhatIsLeft() {
         Bits in = of("1".repeat(100));
         assertThat(in.count(50, 2)).isEqualTo(50);
-        for (long bad : new long[] {51, -1, Integer.MAX_VALUE, 1L << 40}) assertThatThrownBy(() -> in.count(bad, 2)).isInstanceOf(Damaged.class);
+        for (long bad : new long[] {51, -1, Integer.MAX_VALUE, 1L << 40})
+            assertThatThrownBy(() -> in.count(bad, 2)).isInstanceOf(Damaged.class);
     }
 
     /** Law: the checksum that goes four bytes a step is the one that goes bit by bit. */
@@ -133,7 +136,7 @@ class BitsTest {
             r.nextBytes(b);
             int cut = r.nextInt(b.length);
             assertThat(PageSum.of(PageSum.of(0, b, 0, cut), b, cut, b.length - cut)).isEqualTo(PageSum.of(0, b, 0, b.length));
-            java.util.zip.Adler32 known = new java.util.zip.Adler32();
+            Adler32 known = new Adler32();
             known.update(b);
             assertThat(PageSum.of(1, b, 0, b.length)).isEqualTo((int) known.getValue());
         }

@@ -19,6 +19,7 @@ class OutOfBoundsTest {
         part[0] = 20;
         ObjectBits o = new ObjectBits(Version.R2000, StandardCharsets.ISO_8859_1, part);
         o.open(0);
-        for (long at : new long[] {-1, 1000, 1L << 40, 1L << 61, Long.MAX_VALUE}) assertThatThrownBy(() -> o.open(at)).isInstanceOf(Damaged.class);
+        for (long at : new long[] {-1, 1000, 1L << 40, 1L << 61, Long.MAX_VALUE})
+            assertThatThrownBy(() -> o.open(at)).isInstanceOf(Damaged.class);
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -63,18 +64,18 @@ class UnpackingTest {
     @Test void aRunAndACopyOfItsEnd() {
         // four bytes as they are, then five from three before
         byte[] packed = {1, 'a', 'b', 'c', 'd', 0x23, 2 << 2, 0, 0x11, 0, 0};
-        assertThat(new String(unpack(packed, 9), java.nio.charset.StandardCharsets.US_ASCII)).isEqualTo("abcdbcdbc");
+        assertThat(new String(unpack(packed, 9), StandardCharsets.US_ASCII)).isEqualTo("abcdbcdbc");
     }
 
     @Test void theShortCopyTakesUpToThreeBytesBehindIt() {
         // length (0x50 >> 4) - 1 = 4 from 1 + 1 before, then two as they are
         byte[] packed = {1, 'a', 'b', 'c', 'd', (byte) 0x56, 0, 'x', 'y', 0x11, 0, 0};
-        assertThat(new String(unpack(packed, 10), java.nio.charset.StandardCharsets.US_ASCII)).isEqualTo("abcdcdcdxy");
+        assertThat(new String(unpack(packed, 10), StandardCharsets.US_ASCII)).isEqualTo("abcdcdcdxy");
     }
 
     @Test void whatIsMoreThanTheRoomIsLeftOut() {
         byte[] packed = {1, 'a', 'b', 'c', 'd', 0x3F, 0, 0, 0x11, 0, 0};
-        assertThat(new String(unpack(packed, 6), java.nio.charset.StandardCharsets.US_ASCII)).isEqualTo("abcddd");
+        assertThat(new String(unpack(packed, 6), StandardCharsets.US_ASCII)).isEqualTo("abcddd");
     }
 
     @Test void aCopyFromBeforeThePageIsDamage() {

@@ -24,14 +24,16 @@ class NumbersTest {
                 default -> r.nextGaussian() * Math.pow(10, r.nextInt(40) - 20);
             };
             if (!Double.isFinite(v)) continue;
-            for (String s : new String[] {Double.toString(v), String.format(Locale.ROOT, "%.12f", Math.abs(v) < 1e7 ? v : 1), String.format(Locale.ROOT, "%.17e", v), String.format(Locale.ROOT, "%.3f", Math.abs(v) < 1e12 ? v : 2)})
+            for (String s : new String[] {Double.toString(v), String.format(Locale.ROOT, "%.12f", Math.abs(v) < 1e7 ? v : 1),
+                String.format(Locale.ROOT, "%.17e", v), String.format(Locale.ROOT, "%.3f", Math.abs(v) < 1e12 ? v : 2)})
                 assertThat(parse(s)).as(s).isEqualTo(Double.parseDouble(s));
         }
     }
 
     /** Numbers that lie half way between two doubles, where a product that is a little short would fall to the wrong side. */
     @Test void halfWaysGoToTheEvenOne() {
-        for (String s : new String[] {"9007199254740993", "9007199254740995", "4503599627370497.5", "4503599627370496.5", "0.500000000000000055", "1e23", "8.5e22", "179769313486231570e10", "0", "-0", "0.000", "000123.4500"})
+        for (String s : new String[] {"9007199254740993", "9007199254740995", "4503599627370497.5", "4503599627370496.5",
+            "0.500000000000000055", "1e23", "8.5e22", "179769313486231570e10", "0", "-0", "0.000", "000123.4500"})
             assertThat(parse(s)).as(s).isEqualTo(Double.parseDouble(s));
     }
 }

@@ -79,7 +79,8 @@ class TextTokensTest {
         }
         List<Pair> pairs = read(b + "0\nEOF\n");
         assertThat(pairs).hasSize(written.size() + 1);
-        for (int i = 0; i < written.size(); i++) assertThat(pairs.get(i).number()).as(written.get(i)).isEqualTo(Double.parseDouble(written.get(i)));
+        for (int i = 0; i < written.size(); i++)
+            assertThat(pairs.get(i).number()).as(written.get(i)).isEqualTo(Double.parseDouble(written.get(i)));
     }
 
     /** Law: line ends, blanks round codes and the size of what the disk gives change nothing. */
@@ -93,7 +94,8 @@ class TextTokensTest {
                 for (int i = 0; i < 4000; i++) {
                     int code = same.nextBoolean() ? 10 + same.nextInt(50) : same.nextInt(10);
                     String value = code < 10 ? "LAYER " + same.nextInt(40) : spelled(same);
-                    b.append(" ".repeat(r.nextInt(4))).append(code).append(" ".repeat(r.nextInt(20) == 0 ? 2 : 0)).append(end).append(value).append(end);
+                    b.append(" ".repeat(r.nextInt(4))).append(code).append(" ".repeat(r.nextInt(20) == 0 ? 2 : 0)).append(end).append(value)
+                        .append(end);
                 }
                 List<Pair> got = read(b.toString().getBytes(StandardCharsets.ISO_8859_1), portion, new Report.Builder());
                 assertThat(got).hasSize(4000);
@@ -137,6 +139,7 @@ class TextTokensTest {
     }
 
     @Test void whatIsNoFigureIsNotANumber() throws IOException {
-        assertThat(read("10\nabc\n10\n\n10\n1.2.3\n10\n--4\n10\n1,5\n")).extracting(Pair::number).containsExactly(Double.NaN, Double.NaN, Double.NaN, Double.NaN, 1.5);
+        assertThat(read("10\nabc\n10\n\n10\n1.2.3\n10\n--4\n10\n1,5\n")).extracting(Pair::number)
+            .containsExactly(Double.NaN, Double.NaN, Double.NaN, Double.NaN, 1.5);
     }
 }

@@ -3,12 +3,12 @@ package brightlintel.write.dwg;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brightlintel.geom.Vec3;
+import brightlintel.notation.Seeds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
-import brightlintel.notation.Seeds;
 
 /** What is written is held against bits put together here by the plainest loop, by the published layout and not by our own reader. */
 class BitsOutTest {
@@ -45,7 +45,8 @@ class BitsOutTest {
         assertThat(written(o -> o.bitLong(-70_000))).isEqualTo("00" + low(-70_000, 4));
         assertThat(written(o -> o.bitDouble(0))).isEqualTo("10");
         assertThat(written(o -> o.bitDouble(1))).isEqualTo("01");
-        assertThat(written(o -> o.bitDouble(-0.0))).as("minus nought is no nought").isEqualTo("00" + low(Double.doubleToRawLongBits(-0.0), 8));
+        assertThat(written(o -> o.bitDouble(-0.0))).as("minus nought is no nought")
+            .isEqualTo("00" + low(Double.doubleToRawLongBits(-0.0), 8));
         assertThat(written(o -> o.bitDoubles(2.5, 1))).isEqualTo("00" + low(Double.doubleToRawLongBits(2.5), 8) + "01");
     }
 
@@ -60,7 +61,8 @@ class BitsOutTest {
                     case 2 -> other ^ (long) (1 + r.nextInt(60_000)) << 32;
                     default -> Double.doubleToRawLongBits(r.nextGaussian());
                 };
-                String want = v == other ? "00" : v >>> 32 == other >>> 32 ? "01" + low(v, 4) : v >>> 48 == other >>> 48 ? "10" + low(v >>> 32, 2) + low(v, 4) : "11" + low(v, 8);
+                String want = v == other ? "00" : v >>> 32 == other >>> 32 ? "01" + low(v, 4) : v >>> 48 == other >>> 48
+                    ? "10" + low(v >>> 32, 2) + low(v, 4) : "11" + low(v, 8);
                 assertThat(written(o -> o.doubleLike(Double.longBitsToDouble(v), Double.longBitsToDouble(other)))).isEqualTo(want);
             }
         });
@@ -89,12 +91,14 @@ class BitsOutTest {
         assertThat(written(o -> o.text(""))).isEqualTo("10");
         assertThat(written(o -> o.text("Ab"))).isEqualTo("01" + eight(3) + eight('A') + eight('b') + eight(0));
         assertThat(written(o -> o.text("é"))).as("Western European").isEqualTo("01" + eight(2) + eight(0xE9) + eight(0));
-        assertThat(written(o -> o.text("ж"))).as("by its number").isEqualTo("01" + eight(8) + "\\U+0436".chars().mapToObj(BitsOutTest::eight).reduce("", String::concat) + eight(0));
+        assertThat(written(o -> o.text("ж"))).as("by its number")
+            .isEqualTo("01" + eight(8) + "\\U+0436".chars().mapToObj(BitsOutTest::eight).reduce("", String::concat) + eight(0));
     }
 
     @Test void extrusionsUpwardsAreOneBit() {
         assertThat(written(o -> o.extrusion(Vec3.UP))).isEqualTo("1");
-        assertThat(written(o -> o.extrusion(new Vec3(0, 0, -1)))).isEqualTo("0" + "10" + "10" + "00" + low(Double.doubleToRawLongBits(-1), 8));
+        assertThat(written(o -> o.extrusion(new Vec3(0, 0, -1))))
+            .isEqualTo("0" + "10" + "10" + "00" + low(Double.doubleToRawLongBits(-1), 8));
         assertThat(written(BitsOut::noThickness)).isEqualTo("1");
     }
 

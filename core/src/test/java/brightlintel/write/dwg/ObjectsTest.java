@@ -81,7 +81,8 @@ class ObjectsTest {
                     if (x < 0x8000) break;
                 }
                 int last = i[0] + (int) size;
-                assertThat(file[last] & 255 | (file[last + 1] & 255) << 8).as("checksum of " + e.getKey()).isEqualTo(crc(file, at, last - at));
+                assertThat(file[last] & 255 | (file[last + 1] & 255) << 8).as("checksum of " + e.getKey())
+                    .isEqualTo(crc(file, at, last - at));
                 assertThat(size).isGreaterThanOrEqualTo(sizes.get(e.getKey()));
                 assertThat(e.getValue()).as("one behind the other").isEqualTo(end);
                 end = begin + last + 2L;

@@ -26,7 +26,9 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -51,7 +53,8 @@ class IfcShapesOfModelTest {
     }
 
     private static Opening door(boolean hingeFar, boolean opensLeft) {
-        return new Opening(ElementId.fresh(), new ElementId(A), 2, Given.stated(0.9), Given.stated(0.0), Given.stated(2.1), new Opening.Filling.Door(hingeFar, opensLeft), Provenance.BY_HAND);
+        return new Opening(ElementId.fresh(), new ElementId(A), 2, Given.stated(0.9), Given.stated(0.0), Given.stated(2.1),
+            new Opening.Filling.Door(hingeFar, opensLeft), Provenance.BY_HAND);
     }
 
     @SuppressWarnings("unchecked")
@@ -77,7 +80,8 @@ class IfcShapesOfModelTest {
                 assertThat(p[0]).as("placed at the jamb where x begins").isCloseTo(left ? 1.55 : 2.45, within(1e-9));
                 double hinge = far ? 2.45 : 1.55;
                 boolean hingeAtStart = Math.abs(hinge - p[0]) < 1e-9;
-                assertThat(door.values().get(11).toString()).as("hinge far %b, opens left %b", far, left).contains(hingeAtStart ? "SINGLE_SWING_LEFT" : "SINGLE_SWING_RIGHT");
+                assertThat(door.values().get(11).toString()).as("hinge far %b, opens left %b", far, left)
+                    .contains(hingeAtStart ? "SINGLE_SWING_LEFT" : "SINGLE_SWING_RIGHT");
             }
     }
 
@@ -92,11 +96,12 @@ class IfcShapesOfModelTest {
 
     @Test void aSlopedWallIsAClosedMesh() {
         Project p = with(A + " 0 0 -> 6 0 thick 0.2", Contents.NONE);
-        p = p.withContents(p.storeys().getFirst().id(), c -> c.map(e -> e instanceof Wall w ? w.withTop(new Top.Sloped(Given.stated(2.0), Given.stated(4.0))) : e));
+        p = p.withContents(p.storeys().getFirst().id(),
+            c -> c.map(e -> e instanceof Wall w ? w.withTop(new Top.Sloped(Given.stated(2.0), Given.stated(4.0))) : e));
         StepFile f = written(p);
         StepFile.Entity mesh = f.all("IFCTRIANGULATEDFACESET").getFirst();
         List<?> faces = (List<?>) mesh.values().get(3), points = (List<?>) f.get(mesh.values().get(0)).values().getFirst();
-        java.util.Map<List<Object>, Integer> edges = new java.util.HashMap<>();
+        Map<List<Object>, Integer> edges = new HashMap<>();
         double volume = 0;
         for (Object face : faces) {
             List<?> v = (List<?>) face;
@@ -107,11 +112,13 @@ class IfcShapesOfModelTest {
                 edges.merge(List.of(b, a), -1, Integer::sum);
                 q[i] = ((List<?>) points.get(((Number) a).intValue() - 1)).stream().mapToDouble(x -> (Double) x).toArray();
             }
-            volume += (q[0][0] * (q[1][1] * q[2][2] - q[1][2] * q[2][1]) - q[0][1] * (q[1][0] * q[2][2] - q[1][2] * q[2][0]) + q[0][2] * (q[1][0] * q[2][1] - q[1][1] * q[2][0])) / 6;
+            volume += (q[0][0] * (q[1][1] * q[2][2] - q[1][2] * q[2][1]) - q[0][1] * (q[1][0] * q[2][2] - q[1][2] * q[2][0])
+                + q[0][2] * (q[1][0] * q[2][1] - q[1][1] * q[2][0])) / 6;
         }
         assertThat(edges.values()).as("each edge is passed once each way").containsOnly(0);
         assertThat(volume).isCloseTo(6 * 0.2 * 3, within(1e-3));
-        assertThat(f.all("IFCQUANTITYVOLUME").stream().filter(e -> e.values().getFirst().equals("GrossVolume")).map(e -> (Double) e.values().get(3)).findFirst().orElseThrow()).isCloseTo(3.6, within(1e-9));
+        assertThat(f.all("IFCQUANTITYVOLUME").stream().filter(e -> e.values().getFirst().equals("GrossVolume"))
+            .map(e -> (Double) e.values().get(3)).findFirst().orElseThrow()).isCloseTo(3.6, within(1e-9));
     }
 
     @Test void anOutlineWithAnArcKeepsIt() {
@@ -122,7 +129,8 @@ class IfcShapesOfModelTest {
         StepFile.Entity curve = f.all("IFCINDEXEDPOLYCURVE").getFirst();
         assertThat(curve.values().get(1).toString()).contains("IFCARCINDEX").contains("IFCLINEINDEX");
         assertThat(f.all("IFCARBITRARYPROFILEDEFWITHVOIDS")).hasSize(1);
-        double net = f.all("IFCQUANTITYAREA").stream().filter(e -> e.values().getFirst().equals("NetArea")).map(e -> (Double) e.values().get(3)).findFirst().orElseThrow();
+        double net = f.all("IFCQUANTITYAREA").stream().filter(e -> e.values().getFirst().equals("NetArea"))
+            .map(e -> (Double) e.values().get(3)).findFirst().orElseThrow();
         assertThat(net).isCloseTo(16 + 2 * Math.PI - 0.5, within(1e-6));
     }
 
@@ -130,7 +138,8 @@ class IfcShapesOfModelTest {
         Project p = with(A + " 0 0 -> 6 0 thick 0.2", Contents.NONE);
         LevelId plinth = new LevelId("plinth");
         p = Levels.add(plinth, "Plinth", -0.4).apply(p);
-        p = p.withContents(p.storeys().getFirst().id(), c -> c.map(e -> e instanceof Wall w ? w.withBase(new Stand.OnLevel(plinth, 0.1)) : e));
+        p = p.withContents(p.storeys().getFirst().id(), c -> c.map(e -> e instanceof Wall w ? w.withBase(new Stand.OnLevel(plinth, 0.1))
+            : e));
         StepFile f = written(p);
         StepFile.Entity axes = f.get(f.get(f.all("IFCWALL").getFirst().values().get(5)).values().get(1));
         assertThat(numbers(f.get(axes.values().getFirst())).get(2)).isCloseTo(-0.3, within(1e-9));
@@ -140,7 +149,8 @@ class IfcShapesOfModelTest {
     @Test void theSurveyIsAMapConversion() {
         Project plain = with(A + " 0 0 -> 5 0 thick 0.3", Contents.NONE);
         assertThat(written(plain).all("IFCMAPCONVERSION")).as("nothing is known").isEmpty();
-        Project p = Sites.survey(new Point(4001234.5, 5432100.25)).apply(Sites.datum(12.75).apply(Sites.north(Math.toRadians(30)).apply(plain)));
+        Project p = Sites.survey(new Point(4001234.5, 5432100.25))
+            .apply(Sites.datum(12.75).apply(Sites.north(Math.toRadians(30)).apply(plain)));
         StepFile f = written(p);
         List<Object> v = f.all("IFCMAPCONVERSION").getFirst().values();
         assertThat(f.get(v.get(0)).type()).isEqualTo("IFCGEOMETRICREPRESENTATIONCONTEXT");

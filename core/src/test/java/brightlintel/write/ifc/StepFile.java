@@ -28,7 +28,8 @@ final class StepFile {
             entities.put(n, new Entity(n, type, list()));
             expect(';');
         }
-        if (!text.startsWith("ENDSEC;", at)) throw new IllegalArgumentException("at " + at + ": " + text.substring(at, Math.min(text.length(), at + 40)));
+        if (!text.startsWith("ENDSEC;", at))
+            throw new IllegalArgumentException("at " + at + ": " + text.substring(at, Math.min(text.length(), at + 40)));
     }
 
     Map<Integer, Entity> entities() {

@@ -6,26 +6,26 @@ import brightlintel.building.Opening;
 import brightlintel.building.Placement;
 import brightlintel.building.Slab;
 import brightlintel.building.Wall;
-import brightlintel.desktop.tool.Mark;
-import brightlintel.geom.Ring;
-import brightlintel.paint.Fonts;
-import brightlintel.place.Extent;
 import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.Mark;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import brightlintel.joint.Footprints;
 import brightlintel.paint.Brush;
+import brightlintel.paint.Fonts;
 import brightlintel.paint.Palette;
 import brightlintel.paint.Pictures;
 import brightlintel.paint.PlanPainter;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
+import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +33,10 @@ import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.layout.Region;
 
-/** The plan view. A frame is the last picture of the underlay, the model, the marks of the tool, the rulers: composed by us, shown as one image. */
+/**
+ * The plan view. A frame is the last picture of the underlay, the model, the marks of the tool, the rulers: composed by us, shown as one
+ * image.
+ */
 public final class Board extends Region {
     private static final int LIGHTABLE = 200_000;
     private final Workspace w;
@@ -158,7 +161,8 @@ public final class Board extends Region {
         boolean something = !metres.isEmpty();
         PlanView v = PlanView.fit(metres, frame.width - Rulers.WIDE, frame.height - Rulers.WIDE - 30, 34);
         double shift = Rulers.WIDE / 2.0 / v.pxPerMetre();
-        PlanView centred = new PlanView(v.centre().plus(new Point(-shift, shift - 15 / v.pxPerMetre())), v.pxPerMetre(), frame.width, frame.height);
+        PlanView centred = new PlanView(v.centre().plus(new Point(-shift, shift - 15 / v.pxPerMetre())), v.pxPerMetre(), frame.width,
+            frame.height);
         view = centred;
         fitted = something;
         asFitted = true;
@@ -228,7 +232,8 @@ public final class Board extends Region {
             marks.paint(new Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
             if (w.looks().witnesses()) w.drawing().flatMap(w::extent).ifPresent(e -> new Witnesses(brush, p, view).paint(e.main()));
         }
-        if (!drawings.isEmpty() && drawings.stream().noneMatch(d -> d.cleared().showsAnything()) && drawings.stream().anyMatch(d -> d.strokes().size() > 0))
+        if (!drawings.isEmpty() && drawings.stream().noneMatch(d -> d.cleared().showsAnything())
+            && drawings.stream().anyMatch(d -> d.strokes().size() > 0))
             brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM, p.ink2());
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
@@ -257,7 +262,8 @@ public final class Board extends Region {
 
     /** The drawing and the frame are up to date: nothing is being painted. For tests and pictures. */
     public boolean isAtRest() {
-        return !later.isPending() && frame != null && (w.drawings().isEmpty() || Optional.ofNullable(pictures.last()).filter(l -> l.of().view().equals(view)
+        return !later.isPending() && frame != null
+            && (w.drawings().isEmpty() || Optional.ofNullable(pictures.last()).filter(l -> l.of().view().equals(view)
             && l.of().drawings().equals(w.drawings()) && l.of().looks().equals(w.looks())).isPresent());
     }
 

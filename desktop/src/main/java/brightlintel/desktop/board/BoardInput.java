@@ -1,9 +1,15 @@
 package brightlintel.desktop.board;
 
+import brightlintel.building.ElementId;
 import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.tool.Picking;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Point;
+import java.util.LinkedHashSet;
+import java.util.Set;
 import javafx.scene.Cursor;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
@@ -77,7 +83,7 @@ final class BoardInput {
             menu(e);
             return;
         }
-        w.say(brightlintel.desktop.state.Message.NONE);
+        w.say(Message.NONE);
         pressed = at(e);
         board.pointer(pressed);
         pressedAim = w.aim();
@@ -111,13 +117,13 @@ final class BoardInput {
         pressed = null;
         dragging = false;
         board.pointer(at(e));
-        w.tell(brightlintel.desktop.state.Change.TOOL);
+        w.tell(Change.TOOL);
     }
 
     /** Shift+click adds to what is selected, or takes from it. */
     private void toggle() {
-        brightlintel.desktop.tool.Picking.at(w, pressedAim.raw(), pressedAim.reach()).ifPresent(e -> {
-            java.util.Set<brightlintel.building.ElementId> ids = new java.util.LinkedHashSet<>(w.selection());
+        Picking.at(w, pressedAim.raw(), pressedAim.reach()).ifPresent(e -> {
+            Set<ElementId> ids = new LinkedHashSet<>(w.selection());
             if (!ids.remove(e.id())) ids.add(e.id());
             w.select(ids);
         });

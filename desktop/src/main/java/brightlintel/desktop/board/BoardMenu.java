@@ -36,7 +36,8 @@ final class BoardMenu {
             out.add(new Entry(Words.of("menu.select-none"), () -> w.select(Set.of())));
         } else SelectTool.pointed(w).ifPresent(p -> {
             out.add(new Entry(Words.of("menu.hide-layer", p.layer()), () -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
-            out.add(new Entry(Words.of("menu.layer-alone", p.layer()), () -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
+            out.add(new Entry(Words.of("menu.layer-alone", p.layer()),
+                () -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
             out.add(new Entry(Words.of("menu.layers-back"), () -> w.apply(Clearings.allBack(w.underlayIds()))));
         });
         out.add(new Entry(Words.of("menu.fit"), board::fit));

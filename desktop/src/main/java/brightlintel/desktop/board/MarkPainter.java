@@ -71,7 +71,8 @@ final class MarkPainter {
     private void callout(Point at, String text) {
         double w = brush.textWidth(text, 12, Fonts.Weight.MEDIUM) + 18;
         boolean below = at.y() < brush.raster().height - 70;
-        double x = Math.clamp(at.x() - w / 2, Rulers.WIDE + 4, Math.max(Rulers.WIDE + 5, brush.raster().width - w - 4)), y = below ? at.y() + 22 : at.y() - 44;
+        double x = Math.clamp(at.x() - w / 2, Rulers.WIDE + 4, Math.max(Rulers.WIDE + 5, brush.raster().width - w - 4)), y = below
+            ? at.y() + 22 : at.y() - 44;
         brush.line(at, new Point(Math.clamp(at.x(), x + 6, x + w - 6), below ? y : y + 22), 1, palette.brass());
         brush.roundRect(x, y, w, 22, 4, palette.sheet(), palette.brass(), 1);
         brush.textCentred(text, x + w / 2, y + 15.5, 12, Fonts.Weight.MEDIUM, palette.ink());

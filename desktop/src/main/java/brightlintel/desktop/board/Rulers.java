@@ -13,7 +13,8 @@ import java.util.Locale;
 /** Rulers along the upper and left edge, and the scale bar: in real units, so that a wrong unit is seen at once. */
 final class Rulers {
     static final int WIDE = 20;
-    private static final double[] METRIC = {0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000, 100000, 1000000};
+    private static final double[] METRIC = {0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000,
+        2000, 5000, 10000, 100000, 1000000};
     private static final double[] FEET = {1 / 12.0, 0.25, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 5000, 10000, 100000};
     private final Brush brush;
     private final Palette palette;
@@ -38,7 +39,8 @@ final class Rulers {
     }
 
     private static String number(double v, double step) {
-        String s = step >= 1 ? Long.toString(Math.round(v)) : String.format(Locale.ROOT, step >= 0.1 ? "%.1f" : step >= 0.01 ? "%.2f" : "%.3f", v);
+        String s = step >= 1 ? Long.toString(Math.round(v)) : String.format(Locale.ROOT, step >= 0.1 ? "%.1f" : step >= 0.01
+            ? "%.2f" : "%.3f", v);
         return s.replaceFirst("^-(0\\.?0*)$", "$1").replace('-', '−');
     }
 
@@ -62,7 +64,9 @@ final class Rulers {
             boolean big = Math.floorMod((long) i, 5) == 0;
             if (y < WIDE + 2) continue;
             brush.rect(big ? 8 : 15, Math.round(y), WIDE - (big ? 8 : 15), 1, palette.ink3());
-            if (big) brush.text(number(i * fine, step), Affine.scale(11, -11).then(Affine.turn(-Math.PI / 2)).then(Affine.move(13, y - 3)), Fonts.Weight.REGULAR, palette.ink2());
+            if (big)
+                brush.text(number(i * fine, step), Affine.scale(11, -11).then(Affine.turn(-Math.PI / 2)).then(Affine.move(13, y - 3)),
+                    Fonts.Weight.REGULAR, palette.ink2());
         }
         if (pointerPx != null) {
             brush.rect(Math.round(pointerPx.x()), 0, 1, WIDE, palette.brass());

@@ -6,6 +6,7 @@ import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import brightlintel.paint.StrokePainter;
 import brightlintel.place.PlacedDrawing;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -96,7 +97,7 @@ final class UnderlayPictures {
         for (int y = 0; y < frame.height; y++) {
             int row = (int) Math.floor(corner.y() + (y + 0.5) * k), at = y * frame.width;
             if (row < 0 || row >= r.height) {
-                java.util.Arrays.fill(frame.pixels, at, at + frame.width, blank);
+                Arrays.fill(frame.pixels, at, at + frame.width, blank);
                 continue;
             }
             int base = row * r.width;

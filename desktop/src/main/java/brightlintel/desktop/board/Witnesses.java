@@ -45,7 +45,8 @@ final class Witnesses {
 
     private void person(Point c) {
         List<Point> body = new ArrayList<>();
-        for (int i = 0; i < 24; i++) body.add(view.toPx(c.plus(new Point(0.24 * Math.cos(i * Math.PI / 12), 0.14 * Math.sin(i * Math.PI / 12)))));
+        for (int i = 0; i < 24; i++)
+            body.add(view.toPx(c.plus(new Point(0.24 * Math.cos(i * Math.PI / 12), 0.14 * Math.sin(i * Math.PI / 12)))));
         brush.path(body, true, 1.3, palette.brass());
         brush.circle(view.toPx(c), 0.1 * view.pxPerMetre(), 1.3, palette.brass());
     }
@@ -58,7 +59,8 @@ final class Witnesses {
     }
 
     private void car(Point c) {
-        List<Point> p = List.of(view.toPx(c.plus(new Point(0, -0.9))), view.toPx(c.plus(new Point(5, -0.9))), view.toPx(c.plus(new Point(5, 0.9))), view.toPx(c.plus(new Point(0, 0.9))));
+        List<Point> p = List.of(view.toPx(c.plus(new Point(0, -0.9))), view.toPx(c.plus(new Point(5, -0.9))),
+            view.toPx(c.plus(new Point(5, 0.9))), view.toPx(c.plus(new Point(0, 0.9))));
         brush.path(p, true, 1.3, palette.brass());
     }
 }

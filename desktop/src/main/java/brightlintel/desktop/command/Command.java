@@ -15,7 +15,8 @@ public record Command(String id, Optional<KeyCombination> keys, Predicate<Worksp
 
     /** As it stands on a key. */
     public String keyText() {
-        return keys.map(k -> k.getDisplayText().replace("Page_Up", "Page up").replace("Page_Down", "Page down").replace("Delete", "Del")).orElse("");
+        return keys.map(k -> k.getDisplayText().replace("Page_Up", "Page up").replace("Page_Down", "Page down").replace("Delete", "Del"))
+            .orElse("");
     }
 
     public boolean isEnabled(Workspace w) {

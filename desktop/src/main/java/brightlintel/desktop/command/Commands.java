@@ -1,9 +1,6 @@
 package brightlintel.desktop.command;
 
 import brightlintel.building.Edit;
-import brightlintel.desktop.tool.Tool;
-import brightlintel.desktop.state.Change;
-import brightlintel.building.Wall;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
@@ -11,6 +8,8 @@ import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Units;
+import brightlintel.building.Wall;
+import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -23,6 +22,7 @@ import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.SlabTool;
 import brightlintel.desktop.tool.SplitTool;
+import brightlintel.desktop.tool.Tool;
 import brightlintel.desktop.tool.TurnTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.drawing.Layer;
@@ -79,9 +79,11 @@ public final class Commands {
     private static KeyCombination combination(String keys) {
         String[] parts = keys.split("\\+");
         List<KeyCombination.Modifier> with = new ArrayList<>();
-        for (int i = 0; i < parts.length - 1; i++) with.add(parts[i].equals("Ctrl") ? KeyCombination.SHORTCUT_DOWN : KeyCombination.SHIFT_DOWN);
+        for (int i = 0; i < parts.length - 1; i++)
+            with.add(parts[i].equals("Ctrl") ? KeyCombination.SHORTCUT_DOWN : KeyCombination.SHIFT_DOWN);
         String last = parts[parts.length - 1].toUpperCase(Locale.ROOT);
-        return new KeyCodeCombination(KeyCode.valueOf(last.matches("\\d") ? "DIGIT" + last : last), with.toArray(KeyCombination.Modifier[]::new));
+        return new KeyCodeCombination(KeyCode.valueOf(last.matches("\\d") ? "DIGIT" + last : last),
+            with.toArray(KeyCombination.Modifier[]::new));
     }
 
     private static final Predicate<Workspace> ALWAYS = _ -> true;
@@ -91,7 +93,8 @@ public final class Commands {
         add("undo", "Ctrl+Z", w -> w.history().canUndo(), Workspace::undo);
         add("redo", "Ctrl+Shift+Z", w -> w.history().canRedo(), Workspace::redo);
         add("delete", "Delete", w -> !w.selection().isEmpty(), w -> w.apply(Tracing.delete(w.selection())));
-        add("select-all", "Ctrl+A", w -> !w.contents().isEmpty(), w -> w.select(new LinkedHashSet<>(w.contents().elements().stream().map(Element::id).toList())));
+        add("select-all", "Ctrl+A", w -> !w.contents().isEmpty(),
+            w -> w.select(new LinkedHashSet<>(w.contents().elements().stream().map(Element::id).toList())));
         add("again", "G", ALWAYS, Workspace::again);
         add("ortho", "Q", ALWAYS, w -> w.ortho(!w.ortho()));
         add("measure", "", ALWAYS, w -> w.start(MeasureTool::new));
@@ -127,7 +130,8 @@ public final class Commands {
 
     private void clear() {
         onUnderlay("layer-hide", "C", (w, _) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
-        onUnderlay("layer-alone", "Shift+C", (w, _) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
+        onUnderlay("layer-alone", "Shift+C", (w, _) -> SelectTool.pointed(w)
+            .ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
         onUnderlay("layers-back", "B", (w, _) -> w.apply(Clearings.allBack(w.underlayIds())));
         onUnderlay("layers-invert", "", (w, u) -> w.apply(Clearings.invert(u, layers(w))));
         add("muted", "", ALWAYS, w -> w.looks(w.looks().withMuted(!w.looks().muted())));
@@ -179,7 +183,8 @@ public final class Commands {
     }
 
     private static boolean hasDoor(Workspace w) {
-        return w.tool() instanceof OpeningTool t && !t.isWindow() || w.selected().stream().anyMatch(e -> e instanceof Opening o && o.filling() instanceof Opening.Filling.Door);
+        return w.tool() instanceof OpeningTool t && !t.isWindow()
+            || w.selected().stream().anyMatch(e -> e instanceof Opening o && o.filling() instanceof Opening.Filling.Door);
     }
 
     private static Edit doors(String name, Set<ElementId> which, UnaryOperator<Opening.Filling.Door> f) {
@@ -220,6 +225,7 @@ public final class Commands {
         add("view", "V", ALWAYS, w -> w.looks(w.looks().withMode(w.looks().mode().next())));
         add("board-alone", "X", ALWAYS, w -> w.looks(w.looks().withBoardAlone(!w.looks().boardAlone())));
         add("witnesses", "", ALWAYS, w -> w.looks(w.looks().withWitnesses(!w.looks().witnesses())));
-        add("units", "", ALWAYS, w -> w.apply(Edit.of("edit.units", p -> p.withUnits(p.units() == Units.METRIC ? Units.FEET_AND_INCHES : Units.METRIC))));
+        add("units", "", ALWAYS, w -> w.apply(Edit.of("edit.units",
+            p -> p.withUnits(p.units() == Units.METRIC ? Units.FEET_AND_INCHES : Units.METRIC))));
     }
 }

@@ -17,11 +17,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
+import javafx.util.StringConverter;
 
 /** What of it is building? Keeps what was searched and how it is ordered. */
 final class ClearDocket {
@@ -48,7 +50,7 @@ final class ClearDocket {
         list.setCellFactory(_ -> new Cell());
         list.setOnKeyPressed(e -> {
             LayerListState.Row r = list.getSelectionModel().getSelectedItem();
-            if (r != null && e.getCode() == javafx.scene.input.KeyCode.SPACE) toggle(r);
+            if (r != null && e.getCode() == KeyCode.SPACE) toggle(r);
         });
         VBox.setVgrow(list, Priority.ALWAYS);
         search.setId("layer-search");
@@ -56,7 +58,7 @@ final class ClearDocket {
         order.setId("layer-order");
         order.getItems().addAll(LayerListState.Order.values());
         order.setValue(LayerListState.Order.NAME);
-        order.setConverter(new javafx.util.StringConverter<>() {
+        order.setConverter(new StringConverter<>() {
             @Override public String toString(LayerListState.Order o) {
                 return o == null ? "" : Words.of("layers.order." + o.name());
             }
@@ -90,7 +92,9 @@ final class ClearDocket {
     /** The same nodes each time, so that the search field keeps its focus and the list its place. */
     Node build() {
         Optional<PlacedDrawing> d = w.drawing();
-        if (d.isEmpty()) return Parts.docket(Parts.head(Words.of("stage.clear"), Words.of("clear.question")), Parts.decision(Words.of("waits.title"), null, true,
+        if (d.isEmpty())
+            return Parts.docket(Parts.head(Words.of("stage.clear"), Words.of("clear.question")),
+                Parts.decision(Words.of("waits.title"), null, true,
             Parts.label(Words.of("clear.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
         String name = w.project().source(d.get().underlay().file()).map(x -> x.name()).orElse("");
         of.setText(Words.of("clear.of", name, w.storey().name()));

@@ -50,7 +50,8 @@ public final class Docket extends StackPane {
 
     private void fill() {
         if (w.isEmpty()) {
-            getChildren().setAll(Parts.docket(Parts.head(Words.of("empty.title"), Words.of("empty.question")), Parts.label(Words.of("empty.text"), "quiet")));
+            getChildren().setAll(Parts.docket(Parts.head(Words.of("empty.title"), Words.of("empty.question")),
+                Parts.label(Words.of("empty.text"), "quiet")));
             return;
         }
         boolean same = shown == w.stage();

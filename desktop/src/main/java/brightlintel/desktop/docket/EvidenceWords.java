@@ -13,7 +13,8 @@ final class EvidenceWords {
     static Optional<String> of(Evidence e, LengthFormat f) {
         return switch (e) {
             case Evidence.HeaderUnit _ -> Optional.empty();
-            case Evidence.KnownLength(double drawn, double truth) -> Optional.of(Words.of("true.known", f.position(drawn) + " = " + f.position(truth)));
+            case Evidence.KnownLength(double drawn, double truth) ->
+                Optional.of(Words.of("true.known", f.position(drawn) + " = " + f.position(truth)));
             case Evidence.ReadAcross(double thickness) -> Optional.of(Words.of("true.read-across", f.partWithUnit(thickness)));
             case Evidence.Plotted(double n) -> Optional.of(Words.of("true.plotted-at", LengthFormat.grouped(Math.round(n))));
             case Evidence.Note(String text) -> Optional.of(text);

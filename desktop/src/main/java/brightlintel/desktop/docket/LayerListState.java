@@ -30,7 +30,8 @@ record LayerListState(List<Row> rows, int shown, int all, long strokesShown, lon
             case COUNT -> Comparator.comparingInt((Row r) -> -r.strokes()).thenComparing(byName);
             case HIDDEN_FIRST -> Comparator.comparing(Row::shown).thenComparing(byName);
         }).toList();
-        return new LayerListState(rows, (int) all.stream().filter(Row::shown).count(), all.size(), all.stream().filter(Row::shown).mapToLong(Row::strokes).sum(),
+        return new LayerListState(rows, (int) all.stream().filter(Row::shown).count(), all.size(), all.stream().filter(Row::shown)
+            .mapToLong(Row::strokes).sum(),
             all.stream().mapToLong(Row::strokes).sum());
     }
 }

@@ -149,7 +149,10 @@ public final class Parts {
         return l;
     }
 
-    /** A field that hands over its text on Enter and when it is left, if it changed. What cannot be taken is said, and the old text comes back. */
+    /**
+     * A field that hands over its text on Enter and when it is left, if it changed. What cannot be taken is said, and the old text comes
+     * back.
+     */
     public static TextField entry(Workspace w, String id, String text, Predicate<String> take) {
         TextField f = new TextField(text);
         f.setId(id);

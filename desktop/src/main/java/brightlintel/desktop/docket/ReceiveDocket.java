@@ -24,11 +24,13 @@ final class ReceiveDocket {
         parts.add(Parts.head(Words.of("stage.receive"), Words.of("receive.question", w.storey().name())));
         List<Underlay> laid = w.project().underlaysOf(w.storeyId());
         if (laid.isEmpty())
-            parts.add(Parts.decision(Words.of("receive.none"), null, true, Parts.label(Words.of("receive.none.how"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
+            parts.add(Parts.decision(Words.of("receive.none"), null, true, Parts.label(Words.of("receive.none.how"), "quiet"),
+                Parts.row(Parts.button(w, commands.get("open"), true))));
         for (Underlay u : laid.reversed()) parts.add(file(w, commands, u));
         w.underlay().ifPresent(u -> {
             w.shelf().has(u).ifPresent(s -> parts.addAll(report(state(s, u))));
-            parts.add(Parts.decision(Words.of("receive.more"), null, false, Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
+            parts.add(Parts.decision(Words.of("receive.more"), null, false,
+                Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
                 Parts.row(Parts.button(w, commands.get("open"), false))));
         });
         others(w, commands).ifPresent(parts::add);
@@ -40,12 +42,16 @@ final class ReceiveDocket {
         boolean several = w.underlayIds().size() > 1, inHand = w.underlay().filter(x -> x.id().equals(u.id())).isPresent();
         Optional<String> trouble = w.trouble(u.id());
         Optional<DrawingShelf.Shelved> s = w.shelf().has(u);
-        String words = trouble.or(() -> s.map(x -> state(x, u).summary())).orElse(Words.of(w.isRead(u) ? "receive.on-board" : "receive.reading-now"));
-        VBox v = Parts.decision(Names.of(w, u), pill(w, u, trouble.isPresent(), s), inHand, Parts.label(words, trouble.isPresent() ? "brick" : "quiet"));
+        String words = trouble.or(() -> s.map(x -> state(x, u).summary()))
+            .orElse(Words.of(w.isRead(u) ? "receive.on-board" : "receive.reading-now"));
+        VBox v = Parts.decision(Names.of(w, u), pill(w, u, trouble.isPresent(), s), inHand,
+            Parts.label(words, trouble.isPresent() ? "brick" : "quiet"));
         List<Node> buttons = new ArrayList<>();
         if (trouble.isPresent()) buttons.add(Parts.button(w, commands.get("read-again"), false));
-        if (several && !inHand) buttons.add(Parts.button(Words.of("receive.in-hand"), "in-hand-" + u.id().value(), () -> w.takeInHand(u.id())));
-        buttons.add(Parts.button(Words.of("receive.take-off"), "take-off-" + u.id().value(), () -> w.apply(Receiving.takeOff(u.id(), w.storeyId()))));
+        if (several && !inHand)
+            buttons.add(Parts.button(Words.of("receive.in-hand"), "in-hand-" + u.id().value(), () -> w.takeInHand(u.id())));
+        buttons.add(Parts.button(Words.of("receive.take-off"), "take-off-" + u.id().value(),
+            () -> w.apply(Receiving.takeOff(u.id(), w.storeyId()))));
         buttons.forEach(b -> b.getStyleClass().add("small"));
         v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
         return v;
@@ -54,7 +60,8 @@ final class ReceiveDocket {
     private static Node pill(Workspace w, Underlay u, boolean trouble, Optional<DrawingShelf.Shelved> s) {
         if (trouble) return Parts.pill(Words.of("receive.not-read"), Tone.PARTS);
         if (s.isEmpty()) return Parts.pill(Words.of(w.isRead(u) ? "receive.there" : "receive.reading"), Tone.PLAIN);
-        return state(s.get(), u).leftOut().isEmpty() ? Parts.pill(Words.of("receive.whole"), Tone.SURE) : Parts.pill(Words.of("receive.left-out"), Tone.LOOK);
+        return state(s.get(), u).leftOut().isEmpty() ? Parts.pill(Words.of("receive.whole"), Tone.SURE)
+            : Parts.pill(Words.of("receive.left-out"), Tone.LOOK);
     }
 
     private static ReceiveState state(DrawingShelf.Shelved s, Underlay u) {

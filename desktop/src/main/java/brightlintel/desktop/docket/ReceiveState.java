@@ -23,7 +23,8 @@ import java.util.TreeMap;
 /** What came in, in plain words. */
 record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<String> notes) {
     /** Nothing was lost by these. */
-    private static final Set<Code> NOTES = EnumSet.of(Code.LAYER_OFF_IN_FILE, Code.LAYER_FROZEN_IN_FILE, Code.LAYER_NOT_DECLARED, Code.NO_HEADER, Code.HEIGHT_LEFT_OUT,
+    private static final Set<Code> NOTES = EnumSet.of(Code.LAYER_OFF_IN_FILE, Code.LAYER_FROZEN_IN_FILE, Code.LAYER_NOT_DECLARED,
+        Code.NO_HEADER, Code.HEIGHT_LEFT_OUT,
         Code.EXTERNAL_READ, Code.EXTERNAL_IN_CIRCLE, Code.HATCH_TOO_DENSE, Code.CHECKSUM_WRONG, Code.OBJECTS_RECOVERED);
 
     record Row(String kind, String count) { }
@@ -33,14 +34,16 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
         Map<String, Integer> counts = new TreeMap<>();
         List<Entity> model = d.space(space).map(Space::entities).orElse(List.of());
         model.forEach(e -> counts.merge(e.kind(), 1, Integer::sum));
-        List<Row> rows = counts.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()).thenComparing(Map.Entry.comparingByKey()))
+        List<Row> rows = counts.entrySet().stream()
+            .sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()).thenComparing(Map.Entry.comparingByKey()))
             .map(e -> new Row(Words.of("kind." + e.getKey()), LengthFormat.grouped(e.getValue()))).toList();
         Report all = d.report().and(s.report());
         List<String> out = new ArrayList<>(), notes = new ArrayList<>();
         for (Report.Entry e : all.entries()) (NOTES.contains(e.code()) ? notes : out).add(sentence(e));
         if (space instanceof SpaceKey.Model) elsewhere(d, model.isEmpty() && all.count(Code.NOTHING_DRAWN) == 0, out, notes);
         if (allShown) notes.replaceAll(n -> n.startsWith(Words.of("receive.off-begins")) ? Words.of("receive.all-off") : n);
-        String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()), LengthFormat.grouped(s.layers().size()),
+        String summary = Words.of("receive.summary", LengthFormat.grouped(model.size()), LengthFormat.grouped(s.size()),
+            LengthFormat.grouped(s.layers().size()),
             LengthFormat.grouped(d.blocks().size()),
             (Words.of("format." + d.format().name()) + " " + Releases.of(d.version())).strip());
         return new ReceiveState(summary, rows, out, notes);
@@ -75,6 +78,7 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
         if (d.values().isEmpty()) return "";
         if (d.values().getFirst() instanceof Integer n) return LengthFormat.grouped(n);
         String v = String.valueOf(d.values().getFirst());
-        return d.code() == Code.NOT_UNDERSTOOD_YET || d.code() == Code.NUMBER_NOT_FINITE || d.code() == Code.BAD_SHAPE ? Words.of("kind." + v).replaceFirst("^kind\\.", "") : v;
+        return d.code() == Code.NOT_UNDERSTOOD_YET || d.code() == Code.NUMBER_NOT_FINITE || d.code() == Code.BAD_SHAPE
+            ? Words.of("kind." + v).replaceFirst("^kind\\.", "") : v;
     }
 }

@@ -24,10 +24,13 @@ final class SiteFields {
     static Node decision(Workspace w) {
         Site s = w.project().site();
         Point survey = s.survey().value();
-        VBox v = Parts.decision(Words.of("site.title"), s.isKnown() ? Parts.pill(Words.of("who.stated"), Tone.SURE) : Parts.pill(Words.of("who.assumed"), Tone.LOOK), false,
+        VBox v = Parts.decision(Words.of("site.title"), s.isKnown() ? Parts.pill(Words.of("who.stated"), Tone.SURE)
+            : Parts.pill(Words.of("who.assumed"), Tone.LOOK), false,
             Parts.label(Words.of("site.what"), "quiet"));
-        v.getChildren().add(field(w, "site-north", "site.north", LengthFormat.angle(s.north().value()), s.north(), t -> LengthReader.angle(t).map(Sites::north)));
-        v.getChildren().add(field(w, "site-datum", "site.datum", w.lengths().position(s.datum().value()), s.datum(), t -> length(w, t).map(Sites::datum)));
+        v.getChildren().add(field(w, "site-north", "site.north", LengthFormat.angle(s.north().value()), s.north(),
+            t -> LengthReader.angle(t).map(Sites::north)));
+        v.getChildren().add(field(w, "site-datum", "site.datum", w.lengths().position(s.datum().value()), s.datum(),
+            t -> length(w, t).map(Sites::datum)));
         v.getChildren().add(field(w, "site-east", "site.east", w.lengths().position(survey.x()), s.survey(),
             t -> length(w, t).map(x -> Sites.survey(new Point(x, survey.y())))));
         v.getChildren().add(field(w, "site-grid-north", "site.grid-north", w.lengths().position(survey.y()), s.survey(),
@@ -40,7 +43,8 @@ final class SiteFields {
             w.apply(e);
             return true;
         }).orElse(false));
-        return Parts.figure(Words.of(key), given.isAssumed() ? Parts.beside(f, Parts.right(Words.of("who.assumed"), "brass")) : Parts.beside(f));
+        return Parts.figure(Words.of(key), given.isAssumed() ? Parts.beside(f, Parts.right(Words.of("who.assumed"), "brass"))
+            : Parts.beside(f));
     }
 
     private static Optional<Double> length(Workspace w, String t) {

@@ -1,10 +1,13 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.building.Contents;
+import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
+import brightlintel.building.Side;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
+import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.OpeningSettings;
 import brightlintel.desktop.state.WallSettings;
 import brightlintel.desktop.state.Workspace;
@@ -17,8 +20,11 @@ import brightlintel.geom.Point;
 import brightlintel.lengths.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleFunction;
+import java.util.function.DoublePredicate;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -48,11 +54,13 @@ final class TraceDocket {
         if (w.tool() instanceof OpeningTool t) parts.add(openingInHand(t));
         Contents c = w.contents();
         parts.add(Parts.fold(Words.of("trace.walls"), state(c.walls().size(), "trace.drawn")));
-        parts.add(Parts.fold(Words.of("trace.openings"), c.walls().isEmpty() ? Parts.right(Words.of("trace.wait-for-walls"), "quiet") : state(c.openings().size(), "trace.drawn")));
+        parts.add(Parts.fold(Words.of("trace.openings"), c.walls().isEmpty() ? Parts.right(Words.of("trace.wait-for-walls"), "quiet")
+            : state(c.openings().size(), "trace.drawn")));
         misfits().ifPresent(parts::add);
         parts.add(Parts.fold(Words.of("trace.slab"), state(c.slabs().size(), "trace.drawn")));
         if (w.tool() instanceof WallTool t && !t.points().isEmpty()) parts.add(chain(t));
-        parts.add(Parts.decision(Words.of("trace.by-hand"), null, false, Parts.row(tool("grid"), tool("wall"), tool("door"), tool("window"), tool("slab"), tool("split"), tool("measure")),
+        parts.add(Parts.decision(Words.of("trace.by-hand"), null, false,
+            Parts.row(tool("grid"), tool("wall"), tool("door"), tool("window"), tool("slab"), tool("split"), tool("measure")),
             Parts.row(Parts.button(w, commands.get("slab-from-walls"), false))));
         parts.add(Parts.decision(Words.of("trace.storeys"), null, false, Parts.row(Parts.button(w, commands.get("storey-repeat"), false),
             Parts.button(w, commands.get("storey-repeat-up"), false))));
@@ -72,7 +80,9 @@ final class TraceDocket {
     private Node grid() {
         List<GridLine> lines = w.project().grid().stream().filter(g -> g.isOn(w.storeyId())).toList();
         if (lines.isEmpty()) return Parts.fold(Words.of("trace.grid"), Parts.right(Words.of("trace.not-yet"), "quiet"));
-        return Parts.fold(Words.of("trace.grid"), Parts.pill("✓ " + range(lines, "letters") + (range(lines, "letters").isEmpty() || range(lines, "figures").isEmpty() ? "" : ", ") + range(lines, "figures"), Tone.SURE));
+        return Parts.fold(Words.of("trace.grid"),
+            Parts.pill("✓ " + range(lines, "letters") + (range(lines, "letters").isEmpty() || range(lines, "figures").isEmpty() ? "" : ", ")
+            + range(lines, "figures"), Tone.SURE));
     }
 
     private static String range(List<GridLine> lines, String family) {
@@ -82,14 +92,17 @@ final class TraceDocket {
 
     private Node wallInHand() {
         WallSettings s = w.wallSettings();
-        TextField thickness = Parts.entry(w, "wall-thickness", w.lengths().part(s.thickness().value()), t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v > 0.005 && v < 10).map(v -> {
-            w.wallSettings(s.with(brightlintel.building.Given.stated(v)));
+        TextField thickness = Parts.entry(w, "wall-thickness", w.lengths().part(s.thickness().value()),
+            t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v > 0.005 && v < 10).map(v -> {
+            w.wallSettings(s.with(Given.stated(v)));
             return true;
         }).orElse(false));
-        Label assumed = Parts.right(s.thickness().isAssumed() ? Words.of("who.assumed") : w.lengths().partUnit().sign(), s.thickness().isAssumed() ? "brass" : "quiet");
+        Label assumed = Parts.right(s.thickness().isAssumed() ? Words.of("who.assumed") : w.lengths().partUnit().sign(),
+            s.thickness().isAssumed() ? "brass" : "quiet");
         HBox side = Parts.beside();
-        for (brightlintel.building.Side x : brightlintel.building.Side.values()) {
-            Button b = Parts.button(Words.of("side." + x.name()), "side-" + x.name().toLowerCase(java.util.Locale.ROOT), () -> w.wallSettings(s.with(x)));
+        for (Side x : Side.values()) {
+            Button b = Parts.button(Words.of("side." + x.name()), "side-" + x.name().toLowerCase(Locale.ROOT),
+                () -> w.wallSettings(s.with(x)));
             b.getStyleClass().add("small");
             if (x == s.side()) b.getStyleClass().add("chosen");
             side.getChildren().add(b);
@@ -97,7 +110,8 @@ final class TraceDocket {
         Label kbd = Parts.right("A", "kbd");
         side.getChildren().add(kbd);
         Label esc = Parts.right("Esc", "kbd");
-        return Parts.decision(Words.of("trace.wall-in-hand"), esc, true, Parts.figure(Words.of("wall.thickness"), Parts.beside(thickness, assumed)),
+        return Parts.decision(Words.of("trace.wall-in-hand"), esc, true,
+            Parts.figure(Words.of("wall.thickness"), Parts.beside(thickness, assumed)),
             Parts.row(Parts.button(w, commands.get("across"), false)), Parts.label(Words.of("wall.drawn-along"), "quiet"), side,
             Parts.figure(Words.of("wall.base"), Parts.right(w.lengths().level(w.storey().level().value()) + " " + w.storey().name())),
             Parts.figure(Words.of("wall.top"), Parts.right(w.lengths().level(w.storey().top()))));
@@ -105,18 +119,23 @@ final class TraceDocket {
 
     private Node openingInHand(OpeningTool t) {
         OpeningSettings s = w.openingSettings(t.isWindow());
-        TextField sill = height("opening-sill", s.sill(), v -> new OpeningSettings(s.window(), s.lastWidth(), v, s.head(), s.hingeFar(), s.opensLeft()), v -> v < s.head());
-        TextField head = height("opening-head", s.head(), v -> new OpeningSettings(s.window(), s.lastWidth(), s.sill(), v, s.hingeFar(), s.opensLeft()), v -> v > s.sill());
+        TextField sill = height("opening-sill", s.sill(),
+            v -> new OpeningSettings(s.window(), s.lastWidth(), v, s.head(), s.hingeFar(), s.opensLeft()), v -> v < s.head());
+        TextField head = height("opening-head", s.head(),
+            v -> new OpeningSettings(s.window(), s.lastWidth(), s.sill(), v, s.hingeFar(), s.opensLeft()), v -> v > s.sill());
         VBox v = Parts.decision(Words.of(t.isWindow() ? "trace.window-in-hand" : "trace.door-in-hand"), Parts.right("Esc", "kbd"), true,
             Parts.figure(Words.of("opening.last-width"), Parts.right(w.lengths().partWithUnit(s.lastWidth()))),
             Parts.figure(Words.of("opening.sill"), Parts.beside(sill, Parts.right(Words.of("who.assumed"), "brass"))),
             Parts.figure(Words.of("opening.head"), Parts.beside(head, Parts.right(Words.of("who.assumed"), "brass"))));
-        if (!t.isWindow()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("other-hand"), false), Parts.button(w, commands.get("other-side"), false)));
+        if (!t.isWindow())
+            v.getChildren().add(Parts.row(Parts.button(w, commands.get("other-hand"), false),
+                Parts.button(w, commands.get("other-side"), false)));
         return v;
     }
 
-    private TextField height(String id, double now, java.util.function.DoubleFunction<OpeningSettings> make, java.util.function.DoublePredicate good) {
-        return Parts.entry(w, id, w.lengths().height(now), t -> LengthReader.read(t, w.lengths().positionUnit()).filter(good::test).map(v -> {
+    private TextField height(String id, double now, DoubleFunction<OpeningSettings> make, DoublePredicate good) {
+        return Parts.entry(w, id, w.lengths().height(now), t -> LengthReader.read(t, w.lengths().positionUnit()).filter(good::test)
+            .map(v -> {
             w.openingSettings(make.apply(v));
             return true;
         }).orElse(false));
@@ -125,13 +144,15 @@ final class TraceDocket {
     private Node chain(WallTool t) {
         VBox v = Parts.decision(Words.of("trace.chain"), null, false);
         List<Point> p = t.points();
-        for (int i = Math.max(0, p.size() - 5); i + 1 < p.size(); i++) v.getChildren().add(Parts.figure((i + 1) + " → " + (i + 2), Parts.right(w.lengths().position(p.get(i).distance(p.get(i + 1))))));
+        for (int i = Math.max(0, p.size() - 5); i + 1 < p.size(); i++)
+            v.getChildren().add(Parts.figure((i + 1) + " → " + (i + 2),
+                Parts.right(w.lengths().position(p.get(i).distance(p.get(i + 1))))));
         v.getChildren().add(Parts.row(Parts.button(Words.of("menu.point-back"), "point-back", () -> {
             t.back();
-            w.tell(brightlintel.desktop.state.Change.TOOL);
+            w.tell(Change.TOOL);
         }), Parts.button(Words.of("menu.end-chain"), "end-chain", () -> {
             t.finish();
-            w.tell(brightlintel.desktop.state.Change.TOOL);
+            w.tell(Change.TOOL);
         })));
         return v;
     }
@@ -142,8 +163,10 @@ final class TraceDocket {
         if (m.isEmpty()) return Optional.empty();
         VBox v = Parts.decision(Words.of("trace.misfits"), Parts.pill(Integer.toString(m.size()), Tone.LOOK), false);
         for (Opening o : m.stream().limit(5).toList())
-            v.getChildren().add(Parts.line(Parts.evidence("✗", Words.of("trace.misfit", Words.of(o.filling() instanceof Opening.Filling.Window ? "word.window" : "word.door"),
-                w.lengths().partWithUnit(o.width().value())), Tone.PARTS), Parts.button(Words.of("show"), "misfit-" + o.id().value(), () -> w.select(Set.of(o.id())))));
+            v.getChildren().add(Parts.line(Parts.evidence("✗",
+                Words.of("trace.misfit", Words.of(o.filling() instanceof Opening.Filling.Window ? "word.window" : "word.door"),
+                w.lengths().partWithUnit(o.width().value())), Tone.PARTS),
+                Parts.button(Words.of("show"), "misfit-" + o.id().value(), () -> w.select(Set.of(o.id())))));
         return Optional.of(v);
     }
 }

@@ -1,22 +1,22 @@
 package brightlintel.desktop.docket;
 
-import brightlintel.building.Underlay;
-import brightlintel.receive.DrawingShelf;
-import brightlintel.lengths.LengthFormat;
-import brightlintel.drawing.Space;
-import brightlintel.drawing.RawDrawing;
-import brightlintel.drawing.Paper;
-import brightlintel.drawing.Header;
 import brightlintel.building.Evidence;
+import brightlintel.building.Underlay;
 import brightlintel.building.Why;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Header;
+import brightlintel.drawing.Paper;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Space;
 import brightlintel.edit.Placing;
+import brightlintel.lengths.LengthFormat;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.receive.DrawingShelf;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -36,14 +36,17 @@ final class TrueDocket {
 
     static Node build(Workspace w, Commands commands) {
         Optional<PlacedDrawing> d = w.drawing();
-        if (d.isEmpty()) return Parts.docket(Parts.head(Words.of("stage.true"), Words.of("true.question")), Parts.decision(Words.of("waits.title"), null, true,
+        if (d.isEmpty())
+            return Parts.docket(Parts.head(Words.of("stage.true"), Words.of("true.question")),
+                Parts.decision(Words.of("waits.title"), null, true,
             Parts.label(Words.of("true.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
         Underlay u = d.get().underlay();
         Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
         TrueState s = TrueState.of(d.get(), w.extent(d.get()), raw.map(RawDrawing::header).orElse(Header.NONE), w.lengths());
         Node head = Parts.head(Words.of("stage.true"), Words.of("true.of", Names.of(w, u), w.storey().name()));
         Optional<Paper> paper = raw.flatMap(x -> x.space(u.space())).flatMap(Space::paper);
-        return Parts.docket(head, Laid.choice(w), size(w, commands, u, s, paper), upright(w, commands, u, s), datum(w, commands, s), SiteFields.decision(w));
+        return Parts.docket(head, Laid.choice(w), size(w, commands, u, s, paper), upright(w, commands, u, s), datum(w, commands, s),
+            SiteFields.decision(w));
     }
 
     /** A sheet is drawn at one to so many. */
@@ -67,7 +70,8 @@ final class TrueDocket {
     }
 
     private static Node size(Workspace w, Commands commands, Underlay u, TrueState s, Optional<Paper> paper) {
-        VBox v = Parts.decision(Words.of("true.size"), pill(s.scaleBy()), s.scaleBy() == TrueState.Who.ASSUMED, Parts.value(s.scale(), "· " + s.size()));
+        VBox v = Parts.decision(Words.of("true.size"), pill(s.scaleBy()), s.scaleBy() == TrueState.Who.ASSUMED,
+            Parts.value(s.scale(), "· " + s.size()));
         ToggleGroup group = new ToggleGroup();
         for (TrueState.Choice c : s.choices()) {
             RadioButton b = new RadioButton(c.name());
@@ -90,10 +94,12 @@ final class TrueDocket {
         HBox.setHgrow(own, Priority.NEVER);
         v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
         paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
-        s.fileSays().ifPresent(t -> v.getChildren().add(Parts.evidence(s.fileAgrees() ? "✓" : "✗", t, s.fileAgrees() ? Tone.SURE : Tone.PARTS)));
+        s.fileSays().ifPresent(t -> v.getChildren()
+            .add(Parts.evidence(s.fileAgrees() ? "✓" : "✗", t, s.fileAgrees() ? Tone.SURE : Tone.PARTS)));
         if (s.fileSays().isEmpty()) v.getChildren().add(Parts.evidence("–", Words.of("true.file-silent"), Tone.PLAIN));
         if (u.placement().scale().why() instanceof Why.Read(double _, List<Evidence> evidence))
-            for (Evidence e : evidence) EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
+            for (Evidence e : evidence)
+                EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
         if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
         v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED)));
         return v;
@@ -107,13 +113,16 @@ final class TrueDocket {
         turn.getStyleClass().add("value-entry");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        return Parts.decision(Words.of("true.upright"), pill(s.turnBy()), false, Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn),
-            Parts.row(Parts.button(w, commands.get("turn"), false), Parts.button(w, commands.get("turn-left"), false), Parts.button(w, commands.get("turn-right"), false),
+        return Parts.decision(Words.of("true.upright"), pill(s.turnBy()), false,
+            Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn),
+            Parts.row(Parts.button(w, commands.get("turn"), false), Parts.button(w, commands.get("turn-left"), false),
+            Parts.button(w, commands.get("turn-right"), false),
                 Parts.button(w, commands.get("mirror"), false)));
     }
 
     private static Node datum(Workspace w, Commands commands, TrueState s) {
-        return Parts.decision(Words.of("true.datum"), pill(s.datumBy()), false, Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"),
+        return Parts.decision(Words.of("true.datum"), pill(s.datumBy()), false,
+            Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"),
             Parts.row(Parts.button(w, commands.get("datum"), false)));
     }
 }

@@ -16,7 +16,8 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** What the stage True shows of an underlay: pure of placement, strokes and header. */
-record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, Optional<String> fileSays, boolean fileAgrees, String strays, String turn, Who turnBy, String datum,
+record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, Optional<String> fileSays, boolean fileAgrees, String strays,
+    String turn, Who turnBy, String datum,
                  Who datumBy) {
     enum Who { ASSUMED, STATED, READ }
 
@@ -31,19 +32,23 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
         Box units = e.main().mapped(Affine.scale(1 / now, 1 / now));
         List<Choice> choices = new ArrayList<>();
         for (UnitChoice u : UnitChoice.values())
-            choices.add(new Choice(u, Words.of("unit." + u.name()), extent.isEmpty() ? "…" : f.size(units.width() * u.metres(), units.height() * u.metres()),
+            choices.add(new Choice(u, Words.of("unit." + u.name()), extent.isEmpty()
+                ? "…" : f.size(units.width() * u.metres(), units.height() * u.metres()),
                 p.scale().value().isEven() && Math.abs(now / u.metres() - 1) < 1e-9, u.isPlausible(units.diagonal())));
         Optional<UnitChoice> said = UnitChoice.saidBy(header);
         String size = extent.isEmpty() ? "…" : f.size(units.width() * now, units.height() * now);
-        return new TrueState(scaleWords(now), size, who(p.scale().why()), choices, said.map(u -> Words.of("true.file-says", Words.of("unit." + u.name()))),
-            said.map(u -> Math.abs(u.metres() / now - 1) < 1e-9).orElse(false), e.strays() == 0 ? "" : Words.count("true.strays", e.strays()),
+        return new TrueState(scaleWords(now), size, who(p.scale().why()), choices,
+            said.map(u -> Words.of("true.file-says", Words.of("unit." + u.name()))),
+            said.map(u -> Math.abs(u.metres() / now - 1) < 1e-9).orElse(false), e.strays() == 0
+            ? "" : Words.count("true.strays", e.strays()),
             LengthFormat.angle(p.turn().value()), who(p.turn().why()),
             String.format(Locale.ROOT, "%.3f, %.3f", p.fileAnchor().value().x(), p.fileAnchor().value().y()), who(p.fileAnchor().why()));
     }
 
     private static String scaleWords(double metresPerUnit) {
         return UnitChoice.of(metresPerUnit).map(u -> Words.of("true.unit", Words.of("unit." + u.name())))
-            .orElse(Words.of("true.factor", metresPerUnit >= 0.1 ? String.format(Locale.ROOT, "%.5f m", metresPerUnit) : String.format(Locale.ROOT, "%.5f mm", metresPerUnit * 1000)));
+            .orElse(Words.of("true.factor", metresPerUnit >= 0.1 ? String.format(Locale.ROOT, "%.5f m", metresPerUnit)
+            : String.format(Locale.ROOT, "%.5f mm", metresPerUnit * 1000)));
     }
 
     private static Who who(Why why) {

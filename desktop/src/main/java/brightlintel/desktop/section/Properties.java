@@ -4,8 +4,8 @@ import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.GridLine;
-import brightlintel.building.Opening;
 import brightlintel.building.Heights;
+import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
 import brightlintel.building.Support;
@@ -21,13 +21,13 @@ import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.snap.SnapKind;
 import brightlintel.snap.SnapSettings;
 import brightlintel.snap.SnapSource;
 import brightlintel.solid.Solids;
-import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -110,7 +110,8 @@ public final class Properties extends VBox {
             b.setId("snap-" + k.name().toLowerCase(Locale.ROOT));
             b.setSelected(s.on().contains(k));
             b.setOnAction(_ -> w.snaps(w.snaps().toggled(k)));
-            Node right = k == s.order().getFirst() ? Parts.right(Words.of("snaps.first"), "quiet") : k == SnapKind.EVEN_STEP ? step(s) : first(k);
+            Node right = k == s.order().getFirst() ? Parts.right(Words.of("snaps.first"), "quiet") : k == SnapKind.EVEN_STEP
+                ? step(s) : first(k);
             out.add(figureRow(b, right));
         }
         title(out, Words.of("snaps.sources"));
@@ -124,7 +125,8 @@ public final class Properties extends VBox {
     }
 
     private TextField step(SnapSettings s) {
-        TextField f = Parts.entry(w, "snap-step", w.lengths().part(s.step()), t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v >= 0.001 && v <= 10).map(v -> {
+        TextField f = Parts.entry(w, "snap-step", w.lengths().part(s.step()), t -> LengthReader.read(t, w.lengths().partUnit())
+            .filter(v -> v >= 0.001 && v <= 10).map(v -> {
             w.snaps(w.snaps().withStep(v));
             return true;
         }).orElse(false));
@@ -132,7 +134,8 @@ public final class Properties extends VBox {
     }
 
     private Node first(SnapKind k) {
-        var b = Parts.button(Words.of("snaps.make-first"), "snap-first-" + k.name().toLowerCase(Locale.ROOT), () -> w.snaps(w.snaps().first(k)));
+        var b = Parts.button(Words.of("snaps.make-first"), "snap-first-" + k.name().toLowerCase(Locale.ROOT),
+            () -> w.snaps(w.snaps().first(k)));
         b.getStyleClass().add("link-button");
         return b;
     }
@@ -160,7 +163,8 @@ public final class Properties extends VBox {
     private Node buttons(Element e) {
         HBox h = new HBox(6);
         h.getStyleClass().add("row");
-        if (e instanceof Opening o && o.filling() instanceof Opening.Filling.Door) h.getChildren().addAll(small("other-hand"), small("other-side"));
+        if (e instanceof Opening o && o.filling() instanceof Opening.Filling.Door)
+            h.getChildren().addAll(small("other-hand"), small("other-side"));
         h.getChildren().add(small("delete"));
         return h;
     }
@@ -176,7 +180,8 @@ public final class Properties extends VBox {
     }
 
     /** A length that all of these share, or "several"; typed in, it is set on all. */
-    private <T> Node shared(String key, String id, List<T> list, Function<T, Double> get, LengthUnit bare, Function<Double, String> show, DoublePredicate good, DoubleConsumer set, boolean assumed) {
+    private <T> Node shared(String key, String id, List<T> list, Function<T, Double> get, LengthUnit bare, Function<Double, String> show,
+        DoublePredicate good, DoubleConsumer set, boolean assumed) {
         double first = get.apply(list.getFirst());
         boolean same = list.stream().allMatch(x -> Math.abs(get.apply(x) - first) < 1e-9);
         TextField f = Parts.entry(w, id, same ? show.apply(first) : "", t -> LengthReader.read(t, bare).filter(good::test).map(v -> {
@@ -192,14 +197,19 @@ public final class Properties extends VBox {
     private void walls(List<Wall> list, List<Node> out) {
         Set<ElementId> ids = ids(list);
         BiFunction<String, UnaryOperator<Wall>, Runnable> change = (name, f) -> () -> w.apply(Tracing.changeWalls(name, ids, f));
-        out.add(shared("wall.thickness", "prop-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.005 && v < 10,
-            v -> change.apply("edit.wall-thickness", x -> x.withThickness(Given.stated(v))).run(), list.getFirst().thickness().isAssumed()));
-        var side = Parts.button(Words.of("side." + list.getFirst().side().name()), "prop-side", change.apply("edit.wall-side", x -> x.withSide(x.side().next())));
+        out.add(shared("wall.thickness", "prop-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part,
+            v -> v > 0.005 && v < 10,
+            v -> change.apply("edit.wall-thickness", x -> x.withThickness(Given.stated(v))).run(),
+            list.getFirst().thickness().isAssumed()));
+        var side = Parts.button(Words.of("side." + list.getFirst().side().name()), "prop-side",
+            change.apply("edit.wall-side", x -> x.withSide(x.side().next())));
         side.getStyleClass().add("small");
         out.add(Parts.figure(Words.of("wall.drawn-along"), Parts.beside(side, Parts.right("A", "kbd"))));
-        out.add(shared("wall.base", "prop-base", list, x -> x.base().offset(), w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 100,
+        out.add(shared("wall.base", "prop-base", list, x -> x.base().offset(), w.lengths().positionUnit(), w.lengths()::level,
+            v -> Math.abs(v) < 100,
             v -> change.apply("edit.wall-base", x -> x.withBase(x.base().at(v))).run(), false));
-        out.add(shared("wall.height", "prop-height", list, x -> w.project().heightOf(w.storeyId(), x), w.lengths().positionUnit(), w.lengths()::height, v -> v > 0.01 && v < 100,
+        out.add(shared("wall.height", "prop-height", list, x -> w.project().heightOf(w.storeyId(), x), w.lengths().positionUnit(),
+            w.lengths()::height, v -> v > 0.01 && v < 100,
             v -> change.apply("edit.wall-height", x -> x.withTop(new Top.Height(Given.stated(v)))).run(), false));
         boolean own = list.stream().anyMatch(x -> !(x.top() instanceof Top.NextStorey));
         if (own) {
@@ -211,12 +221,14 @@ public final class Properties extends VBox {
 
     private void wallFacts(Wall x, List<Node> out) {
         out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(x.length()))));
-        double volume = Solids.volume(x, w.footprints().of(x.id()), w.contents().openingsIn(x.id()), Heights.of(w.project(), w.storeyId()).top(x));
+        double volume = Solids.volume(x, w.footprints().of(x.id()), w.contents().openingsIn(x.id()), Heights.of(w.project(), w.storeyId())
+            .top(x));
         out.add(Parts.figure(Words.of("properties.volume"), Parts.right(w.lengths().volume(volume))));
         out.add(Parts.figure(Words.of("properties.from"), Parts.label(from(x))));
         x.from().on().stream().mapToDouble(Support::distance).max().ifPresent(d -> {
             boolean good = d < 0.005;
-            out.add(Parts.figure(Words.of("properties.agrees"), Parts.right((good ? "✓ " : "✗ ") + w.lengths().partWithUnit(d), good ? "sage" : "brick")));
+            out.add(Parts.figure(Words.of("properties.agrees"), Parts.right((good ? "✓ " : "✗ ") + w.lengths().partWithUnit(d), good
+                ? "sage" : "brick")));
         });
     }
 
@@ -237,19 +249,27 @@ public final class Properties extends VBox {
             case Opening.Filling.Empty _ -> "properties.opening";
         }));
         openings(List.of(o), out);
-        w.contents().wall(o.wall()).ifPresent(x -> out.add(Parts.figure(Words.of("opening.in-wall"), Parts.right(w.lengths().partWithUnit(x.thickness().value())))));
+        w.contents().wall(o.wall()).ifPresent(x ->
+            out.add(Parts.figure(Words.of("opening.in-wall"), Parts.right(w.lengths().partWithUnit(x.thickness().value())))));
     }
 
     private void openings(List<Opening> list, List<Node> out) {
         Set<ElementId> ids = ids(list);
-        out.add(shared("opening.width", "prop-width", list, x -> x.width().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.02 && v < 50,
-            v -> w.apply(Tracing.changeOpenings("edit.opening-width", ids, x -> x.withWidth(Given.stated(v)))), list.getFirst().width().isAssumed()));
-        out.add(shared("opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height, v -> v >= 0 && list.stream().allMatch(x -> v < x.head().value()),
-            v -> w.apply(Tracing.changeOpenings("edit.opening-sill", ids, x -> x.withHeights(Given.stated(v), x.head()))), list.getFirst().sill().isAssumed()));
-        out.add(shared("opening.head", "prop-head", list, x -> x.head().value(), w.lengths().positionUnit(), w.lengths()::height, v -> v < 50 && list.stream().allMatch(x -> v > x.sill().value()),
-            v -> w.apply(Tracing.changeOpenings("edit.opening-head", ids, x -> x.withHeights(x.sill(), Given.stated(v)))), list.getFirst().head().isAssumed()));
+        out.add(shared("opening.width", "prop-width", list, x -> x.width().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.02
+            && v < 50,
+            v -> w.apply(Tracing.changeOpenings("edit.opening-width", ids, x -> x.withWidth(Given.stated(v)))),
+            list.getFirst().width().isAssumed()));
+        out.add(shared("opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height,
+            v -> v >= 0 && list.stream().allMatch(x -> v < x.head().value()),
+            v -> w.apply(Tracing.changeOpenings("edit.opening-sill", ids, x -> x.withHeights(Given.stated(v), x.head()))),
+            list.getFirst().sill().isAssumed()));
+        out.add(shared("opening.head", "prop-head", list, x -> x.head().value(), w.lengths().positionUnit(), w.lengths()::height,
+            v -> v < 50 && list.stream().allMatch(x -> v > x.sill().value()),
+            v -> w.apply(Tracing.changeOpenings("edit.opening-head", ids, x -> x.withHeights(x.sill(), Given.stated(v)))),
+            list.getFirst().head().isAssumed()));
         if (list.stream().anyMatch(x -> x.sill().isAssumed() || x.head().isAssumed())) {
-            var b = Parts.button(Words.of("opening.confirm"), "prop-confirm", () -> w.apply(Tracing.changeOpenings("edit.opening-confirm", ids,
+            var b = Parts.button(Words.of("opening.confirm"), "prop-confirm",
+                () -> w.apply(Tracing.changeOpenings("edit.opening-confirm", ids,
                 x -> x.withHeights(Given.stated(x.sill().value()), Given.stated(x.head().value())))));
             b.getStyleClass().add("small");
             out.add(b);
@@ -259,15 +279,20 @@ public final class Properties extends VBox {
     private void slab(Slab s, List<Node> out) {
         title(out, Words.of("properties.slab"));
         slabs(List.of(s), out);
-        out.add(Parts.figure(Words.of("properties.area"), Parts.right(w.lengths().area(s.with(SlabOutline.of(s, w.contents(), Tolerances.BUILDING)).area()))));
-        if (s.follows().isPresent()) out.add(Parts.figure(Words.of("properties.from"), Parts.label(Words.count("slab.follows", s.follows().get().size()))));
+        out.add(Parts.figure(Words.of("properties.area"),
+            Parts.right(w.lengths().area(s.with(SlabOutline.of(s, w.contents(), Tolerances.BUILDING)).area()))));
+        if (s.follows().isPresent())
+            out.add(Parts.figure(Words.of("properties.from"), Parts.label(Words.count("slab.follows", s.follows().get().size()))));
     }
 
     private void slabs(List<Slab> list, List<Node> out) {
         Set<ElementId> ids = ids(list);
-        out.add(shared("wall.thickness", "prop-slab-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.01 && v < 5,
-            v -> w.apply(Tracing.changeSlabs("edit.slab-thickness", ids, x -> x.withThickness(Given.stated(v)))), list.getFirst().thickness().isAssumed()));
-        out.add(shared("slab.top", "prop-slab-top", list, x -> x.top().offset(), w.lengths().positionUnit(), w.lengths()::level, v -> Math.abs(v) < 50,
+        out.add(shared("wall.thickness", "prop-slab-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part,
+            v -> v > 0.01 && v < 5,
+            v -> w.apply(Tracing.changeSlabs("edit.slab-thickness", ids, x -> x.withThickness(Given.stated(v)))),
+            list.getFirst().thickness().isAssumed()));
+        out.add(shared("slab.top", "prop-slab-top", list, x -> x.top().offset(), w.lengths().positionUnit(), w.lengths()::level,
+            v -> Math.abs(v) < 50,
             v -> w.apply(Tracing.changeSlabs("edit.slab-top", ids, x -> x.withTop(x.top().at(v)))), false));
     }
 

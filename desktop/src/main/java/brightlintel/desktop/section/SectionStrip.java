@@ -42,7 +42,8 @@ public final class SectionStrip extends VBox {
         setId("section");
         getStyleClass().add("section");
         w.listen(c -> {
-            if (c == Change.PROJECT || c == Change.STOREY || c == Change.FILE || c == Change.SPACE || c == Change.LOOK && w.looks().mode() != shown) later.run();
+            if (c == Change.PROJECT || c == Change.STOREY || c == Change.FILE || c == Change.SPACE || c == Change.LOOK
+                && w.looks().mode() != shown) later.run();
         });
         build();
     }
@@ -65,8 +66,10 @@ public final class SectionStrip extends VBox {
         }
         pane.setPrefHeight(y + 16);
         if (!Double.isNaN(ground)) groundLine(pane, ground);
-        HBox add = new HBox(6, tip(Parts.button(Words.of("section.add"), "storey-add", () -> commands.get("storey-add").fire(w)), "command.storey-add"),
-            tip(Parts.button(Words.of("section.repeat"), "storey-repeat", () -> commands.get("storey-repeat").fire(w)), "command.storey-repeat"));
+        HBox add = new HBox(6, tip(Parts.button(Words.of("section.add"), "storey-add", () -> commands.get("storey-add").fire(w)),
+            "command.storey-add"),
+            tip(Parts.button(Words.of("section.repeat"), "storey-repeat", () -> commands.get("storey-repeat").fire(w)),
+            "command.storey-repeat"));
         add.getStyleClass().add("row");
         Focus.keep(this, () -> getChildren().setAll(Parts.label(Words.of("section.title"), "side-title"), pane, add));
     }
@@ -96,12 +99,14 @@ public final class SectionStrip extends VBox {
             return true;
         });
         name.getStyleClass().addAll("band-name", "bare");
-        TextField level = Parts.entry(w, "storey-level-" + s.name(), w.lengths().level(s.level().value()), t -> length(t.replace("±", "")).map(v -> {
+        TextField level = Parts.entry(w, "storey-level-" + s.name(), w.lengths().level(s.level().value()), t -> length(t.replace("±", ""))
+            .map(v -> {
             w.apply(Stacking.level(s.id(), v));
             return true;
         }).orElse(false));
         level.getStyleClass().addAll("bare", "band-level");
-        TextField height = Parts.entry(w, "storey-height-" + s.name(), w.lengths().height(s.height().value()), t -> length(t).filter(v -> v >= 0.2 && v < 1000).map(v -> {
+        TextField height = Parts.entry(w, "storey-height-" + s.name(), w.lengths().height(s.height().value()),
+            t -> length(t).filter(v -> v >= 0.2 && v < 1000).map(v -> {
             w.apply(Stacking.height(s.id(), v));
             return true;
         }).orElse(false));
@@ -134,7 +139,8 @@ public final class SectionStrip extends VBox {
         floor.setMouseTransparent(true);
         pane.getChildren().addAll(band, floor);
         if (w.looks().mode() != ViewMode.PLAN) {
-            Button eye = Parts.button(space.isHidden(s.id()) ? Words.of("section.off") : Words.of("section.on"), "storey-seen-" + s.name(), () -> space.toggle(s.id()));
+            Button eye = Parts.button(space.isHidden(s.id()) ? Words.of("section.off") : Words.of("section.on"), "storey-seen-" + s.name(),
+                () -> space.toggle(s.id()));
             eye.getStyleClass().add("tiny");
             eye.relocate(WIDTH - 16 - 36, 3);
             band.getChildren().add(eye);

@@ -1,5 +1,7 @@
 package brightlintel.desktop.state;
 
+import brightlintel.paint.Palette;
+
 /** How the window looks; never part of a project. lit: a layer to light up, "" for none. */
 public record Looks(boolean dark, boolean muted, String lit, ViewMode mode, boolean boardAlone, boolean witnesses) {
     public static final Looks USUAL = new Looks(false, true, "", ViewMode.PLAN, false, true);
@@ -28,7 +30,7 @@ public record Looks(boolean dark, boolean muted, String lit, ViewMode mode, bool
         return new Looks(dark, muted, lit, mode, boardAlone, w);
     }
 
-    public brightlintel.paint.Palette palette() {
-        return dark ? brightlintel.paint.Palette.DARK : brightlintel.paint.Palette.LIGHT;
+    public Palette palette() {
+        return dark ? Palette.DARK : Palette.LIGHT;
     }
 }

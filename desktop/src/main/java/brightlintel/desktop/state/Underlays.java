@@ -12,8 +12,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * The placed drawings of a storey. One whose placement or clearing changed is made from the one before it, so that a drawing that is on the board
- * stays there even when the shelf has let go of it.
+ * The placed drawings of a storey. One whose placement or clearing changed is made from the one before it, so that a drawing that is on the
+ * board stays there even when the shelf has let go of it.
  */
 final class Underlays {
     private static final int MOST = 8;
@@ -29,7 +29,8 @@ final class Underlays {
         PlacedDrawing there = placed.get(u.id());
         boolean same = there != null && there.underlay().sha256().equals(u.sha256()) && there.underlay().space().equals(u.space());
         if (same && there.underlay().equals(u)) return Optional.of(there);
-        Optional<PlacedDrawing> now = same ? Optional.of(there.with(u)) : shelf.has(u).map(s -> new PlacedDrawing(u, s.strokes(), s.finder()));
+        Optional<PlacedDrawing> now = same ? Optional.of(there.with(u))
+            : shelf.has(u).map(s -> new PlacedDrawing(u, s.strokes(), s.finder()));
         now.ifPresent(d -> placed.put(u.id(), d));
         return now;
     }

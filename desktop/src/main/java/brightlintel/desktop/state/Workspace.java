@@ -13,9 +13,9 @@ import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.desktop.text.Words;
-import brightlintel.drawing.SpaceKey;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.Tool;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
 import brightlintel.lengths.LengthFormat;
@@ -39,8 +39,8 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 
 /**
- * The mutable holder in the middle of the window: the history of the project, what is in hand, and who wants to know. Lives on the thread of
- * the window. No toolkit types, so that it can be tested without one.
+ * The mutable holder in the middle of the window: the history of the project, what is in hand, and who wants to know. Lives on the thread
+ * of the window. No toolkit types, so that it can be tested without one.
  */
 public final class Workspace {
     /** A drawing of fewer strokes is looked through within a frame. */
@@ -150,7 +150,8 @@ public final class Workspace {
         underlays.clear();
         tool = new SelectTool(this);
         stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
-        for (Change c : List.of(Change.FILE, Change.PROJECT, Change.STOREY, Change.STAGE, Change.TOOL, Change.SELECTION, Change.MESSAGE)) tell(c);
+        for (Change c : List.of(Change.FILE, Change.PROJECT, Change.STOREY, Change.STAGE, Change.TOOL, Change.SELECTION, Change.MESSAGE))
+            tell(c);
     }
 
     /** Back to the empty start. */
@@ -244,7 +245,8 @@ public final class Workspace {
     /** The underlay in hand, for what speaks of one drawing: the one that was chosen, or the uppermost of the storey. */
     public Optional<Underlay> underlay() {
         List<Underlay> all = project().underlaysOf(storey);
-        return all.stream().filter(u -> inHand.filter(u.id()::equals).isPresent()).findFirst().or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.getLast()));
+        return all.stream().filter(u -> inHand.filter(u.id()::equals).isPresent()).findFirst()
+            .or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.getLast()));
     }
 
     public void takeInHand(UnderlayId u) {

@@ -14,8 +14,8 @@ import java.util.HexFormat;
 import java.util.Optional;
 
 /**
- * Which project file this window works on, told to other windows by a lock in the common home, and whether the file is still as this window left it.
- * One file at a time.
+ * Which project file this window works on, told to other windows by a lock in the common home, and whether the file is still as this window
+ * left it. One file at a time.
  */
 public final class Claims {
     private final Path locks;
@@ -88,7 +88,8 @@ public final class Claims {
     /** Where locks cannot be made at all, nobody is kept from working. */
     private Optional<FileChannel> lock(Path real) {
         try {
-            FileChannel c = FileChannel.open(Files.createDirectories(locks).resolve(name(real)), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            FileChannel c = FileChannel.open(Files.createDirectories(locks).resolve(name(real)), StandardOpenOption.CREATE,
+                StandardOpenOption.WRITE);
             FileLock l = tried(c);
             if (l != null) return Optional.of(c);
             c.close();

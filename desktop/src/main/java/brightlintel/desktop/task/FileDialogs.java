@@ -20,7 +20,8 @@ public final class FileDialogs implements Asks {
     @Override public List<Path> open() {
         FileChooser c = new FileChooser();
         c.setTitle(Words.of("dialog.open"));
-        c.getExtensionFilters().addAll(new FileChooser.ExtensionFilter(Words.of("dialog.all-known"), "*.dwg", "*.DWG", "*.dxf", "*.DXF", "*.lintel"),
+        c.getExtensionFilters().addAll(new FileChooser.ExtensionFilter(Words.of("dialog.all-known"), "*.dwg", "*.DWG", "*.dxf", "*.DXF",
+            "*.lintel"),
             new FileChooser.ExtensionFilter(Words.of("dialog.any"), "*"));
         List<File> chosen = c.showOpenMultipleDialog(owner);
         return chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();

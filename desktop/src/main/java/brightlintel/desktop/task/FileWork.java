@@ -1,17 +1,13 @@
 package brightlintel.desktop.task;
 
-import brightlintel.building.Project;
-import brightlintel.store.Replacing;
-import brightlintel.store.Opened;
-import brightlintel.paint.Palette;
-import brightlintel.drawing.SpaceKey;
-import brightlintel.building.UnderlayId;
-import brightlintel.building.Source;
-import brightlintel.building.FileId;
 import brightlintel.building.Edit;
+import brightlintel.building.FileId;
+import brightlintel.building.Project;
+import brightlintel.building.Source;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
 import brightlintel.demo.HeronQuayProject;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
@@ -20,9 +16,11 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Receiving;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
+import brightlintel.paint.Palette;
 import brightlintel.paint.Pictures;
 import brightlintel.paint.Png;
 import brightlintel.paint.Raster;
@@ -31,7 +29,9 @@ import brightlintel.read.Sniffer;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
+import brightlintel.store.Opened;
 import brightlintel.store.ProjectFile;
+import brightlintel.store.Replacing;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
 import brightlintel.write.DrawingFormat;
@@ -104,7 +104,8 @@ public final class FileWork {
         UnderlayId id = UnderlayId.fresh();
         work.run(file.getFileName().toString(), p -> {
             DrawingShelf.Shelved s = w.shelf().take(file, p);
-            Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(), Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString());
+            Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(),
+                Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString());
             return Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on);
         }, this.<Edit>answer(file, ofNow(edit -> {
             recent.add(file);
@@ -123,7 +124,8 @@ public final class FileWork {
         StoreyId on = w.storeyId();
         UnderlayId id = UnderlayId.fresh();
         Path name = Path.of(source.name());
-        work.run(source.name(), p -> Receiving.lay(id, source.id(), w.shelf().of(source.newest().sha256(), space, p).arrival(), on), this.<Edit>answer(name, ofNow(edit -> {
+        work.run(source.name(), p -> Receiving.lay(id, source.id(), w.shelf().of(source.newest().sha256(), space, p).arrival(), on),
+            this.<Edit>answer(name, ofNow(edit -> {
             w.apply(edit);
             w.takeInHand(id);
             w.tell(Change.DRAWING);
@@ -213,7 +215,8 @@ public final class FileWork {
             List<IfcWriter.Note> notes = IfcWriter.write(p, Tolerances.BUILDING, file.getFileName().toString(), Instant.now(), out);
             Replacing.write(file, to -> to.write(out.toByteArray()));
             return notes;
-        }, this.<List<IfcWriter.Note>>answer(file, notes -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", file.getFileName())
+        }, this.<List<IfcWriter.Note>>answer(file,
+            notes -> w.say(new Message(Message.Tone.GOOD, Words.of("hand-over.done", file.getFileName())
             + String.join("", notes.stream().map(n -> " " + Words.of("note." + n.name())).toList())))));
     }
 

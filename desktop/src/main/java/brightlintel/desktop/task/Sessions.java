@@ -8,6 +8,7 @@ import brightlintel.store.Replacing;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -82,7 +83,7 @@ public final class Sessions {
         if (!Files.exists(l)) return false;
         try (FileChannel c = FileChannel.open(l, StandardOpenOption.WRITE); FileLock got = c.tryLock()) {
             return got != null;
-        } catch (IOException | java.nio.channels.OverlappingFileLockException e) {
+        } catch (IOException | OverlappingFileLockException e) {
             return false;
         }
     }
@@ -98,7 +99,8 @@ public final class Sessions {
             String file = notes.isEmpty() ? "" : notes.getFirst();
             int steps = notes.size() > 1 && notes.get(1).matches("\\d{1,6}") ? Integer.parseInt(notes.get(1)) : 0;
             Project p = ProjectFile.decisions(Files.readAllBytes(work), Words.of("storey.ground")).project();
-            return Optional.of(new Lost(folder, p, file.isBlank() ? Optional.empty() : Optional.of(Path.of(file)), Files.getLastModifiedTime(work).toInstant(), steps));
+            return Optional.of(new Lost(folder, p, file.isBlank() ? Optional.empty() : Optional.of(Path.of(file)),
+                Files.getLastModifiedTime(work).toInstant(), steps));
         } catch (IOException | InvalidPathException e) {
             // cut off in the middle of a crash: nothing to offer, but nothing is thrown away either
             return Optional.empty();

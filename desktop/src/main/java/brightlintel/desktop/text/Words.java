@@ -1,5 +1,6 @@
 package brightlintel.desktop.text;
 
+import brightlintel.lengths.LengthFormat;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 
@@ -27,7 +28,7 @@ public final class Words {
     /** One form for one, another for many: key.one and key.many. */
     public static String count(String key, long n, Object... more) {
         Object[] all = new Object[more.length + 1];
-        all[0] = brightlintel.lengths.LengthFormat.grouped(n);
+        all[0] = LengthFormat.grouped(n);
         System.arraycopy(more, 0, all, 1, more.length);
         return of(key + (n == 1 ? ".one" : ".many"), all);
     }

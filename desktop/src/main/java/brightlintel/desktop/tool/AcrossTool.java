@@ -86,7 +86,8 @@ public final class AcrossTool implements Tool {
             out.add(new Mark.Handle(r.second(), ""));
             int all = readings(to).size();
             String thickness = w.lengths().partWithUnit(r.thickness());
-            out.add(new Mark.Callout(r.second(), all == 1 ? thickness : Words.of("callout.across", thickness, Math.floorMod(choice, all) + 1, all)));
+            out.add(new Mark.Callout(r.second(), all == 1
+                ? thickness : Words.of("callout.across", thickness, Math.floorMod(choice, all) + 1, all)));
         });
         return out;
     }

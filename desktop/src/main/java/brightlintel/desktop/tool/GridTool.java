@@ -1,6 +1,7 @@
 package brightlintel.desktop.tool;
 
 import brightlintel.building.ElementId;
+import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Provenance;
 import brightlintel.building.Support;
@@ -14,14 +15,13 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.snap.Snap;
 import brightlintel.snap.SnapKind;
-import brightlintel.building.GridLabels;
 import brightlintel.trace.Supports;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * A click on the middle of a drawn line takes the whole line; a click on a point begins a line of two points. Labels run on by themselves; a
- * typed label is used for the next line.
+ * A click on the middle of a drawn line takes the whole line; a click on a point begins a line of two points. Labels run on by themselves;
+ * a typed label is used for the next line.
  */
 public final class GridTool implements Tool {
     private static final ElementId NOBODY = new ElementId("");
@@ -49,14 +49,16 @@ public final class GridTool implements Tool {
             first.takeBack();
             return;
         }
-        Optional<Piece> stroke = aim.snap().filter(s -> s.kind() == SnapKind.ON_STROKE || s.kind() == SnapKind.MIDDLE).flatMap(GridTool::straight);
+        Optional<Piece> stroke = aim.snap().filter(s -> s.kind() == SnapKind.ON_STROKE || s.kind() == SnapKind.MIDDLE)
+            .flatMap(GridTool::straight);
         if (stroke.isPresent()) add(stroke.get());
         else first.place(aim.at());
     }
 
     private static Optional<Piece> straight(Snap s) {
         for (Snap.Hit h : s.hits())
-            if (h.drawing().curve(h.stroke()) instanceof Curve.Straight c && c.length() > 0.01) return Optional.of(Piece.straight(c.a(), c.b()));
+            if (h.drawing().curve(h.stroke()) instanceof Curve.Straight c && c.length() > 0.01)
+                return Optional.of(Piece.straight(c.a(), c.b()));
         return Optional.empty();
     }
 
@@ -104,7 +106,8 @@ public final class GridTool implements Tool {
     @Override public List<Mark> marks() {
         List<Mark> out = first.marks(w.aim().at());
         if (first.isMissing())
-            w.aim().snap().filter(s -> s.kind() == SnapKind.ON_STROKE || s.kind() == SnapKind.MIDDLE).flatMap(GridTool::straight).ifPresent(p -> out.add(new Mark.Line(p.a(), p.b(), false)));
+            w.aim().snap().filter(s -> s.kind() == SnapKind.ON_STROKE || s.kind() == SnapKind.MIDDLE).flatMap(GridTool::straight)
+                .ifPresent(p -> out.add(new Mark.Line(p.a(), p.b(), false)));
         return out;
     }
 }

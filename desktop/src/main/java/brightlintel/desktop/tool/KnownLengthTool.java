@@ -66,8 +66,10 @@ public final class KnownLengthTool implements Tool {
             double share = k.share();
             boolean good = Math.abs(share) < 0.005;
             w.leaveTool();
-            w.say(new Message(good ? Message.Tone.GOOD : Message.Tone.BAD, Words.of(good ? "known.agrees" : "known.parts", w.lengths().position(k.drawn()),
-                w.lengths().position(k.truth()), w.lengths().partWithUnit(Math.abs(k.error())), String.format(Locale.ROOT, "%.2f", Math.abs(share) * 100))));
+            w.say(new Message(good ? Message.Tone.GOOD : Message.Tone.BAD,
+                Words.of(good ? "known.agrees" : "known.parts", w.lengths().position(k.drawn()),
+                w.lengths().position(k.truth()), w.lengths().partWithUnit(Math.abs(k.error())),
+                String.format(Locale.ROOT, "%.2f", Math.abs(share) * 100))));
         } else {
             w.apply(Placing.knownLength(points.id(), k));
             points.clear();

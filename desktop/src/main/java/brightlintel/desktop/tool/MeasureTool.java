@@ -3,6 +3,7 @@ package brightlintel.desktop.tool;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
 import java.util.ArrayList;
@@ -29,8 +30,9 @@ public final class MeasureTool implements Tool {
 
     private String words(Point a, Point b) {
         LengthFormat f = w.lengths();
-        return Words.of("measure.words", f.position(a.distance(b)), f.position(Math.abs(b.x() - a.x())), f.position(Math.abs(b.y() - a.y())),
-            LengthFormat.angle(brightlintel.geom.Angles.positive(b.minus(a).angle())));
+        return Words.of("measure.words", f.position(a.distance(b)), f.position(Math.abs(b.x() - a.x())),
+            f.position(Math.abs(b.y() - a.y())),
+            LengthFormat.angle(Angles.positive(b.minus(a).angle())));
     }
 
     @Override public void clicked(Aim aim) {

@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Points picked on one drawing. They are kept where they lie in the file, so that they stay on what was picked when the drawing gets another unit,
- * turn or datum between two clicks.
+ * Points picked on one drawing. They are kept where they lie in the file, so that they stay on what was picked when the drawing gets
+ * another unit, turn or datum between two clicks.
  */
 final class OnUnderlay {
     private final Workspace w;

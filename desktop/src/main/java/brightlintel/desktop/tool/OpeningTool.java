@@ -10,8 +10,8 @@ import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.OpeningSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.edit.Tracing;
 import brightlintel.edit.Hosting;
+import brightlintel.edit.Tracing;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
@@ -43,7 +43,8 @@ public final class OpeningTool implements Tool {
     @Override public String prompt() {
         String kind = Words.of(window ? "word.window" : "word.door");
         if (w.contents().walls().isEmpty()) return Words.of("prompt.opening.no-wall");
-        return host().isEmpty() ? Words.of("prompt.opening.first", kind) : Words.of("prompt.opening.other", kind, w.lengths().partWithUnit(settings().lastWidth()));
+        return host().isEmpty() ? Words.of("prompt.opening.first", kind)
+            : Words.of("prompt.opening.other", kind, w.lengths().partWithUnit(settings().lastWidth()));
     }
 
     /** As it is now: it may have been changed since it was clicked. */
@@ -77,12 +78,14 @@ public final class OpeningTool implements Tool {
         double width = Math.abs(other - jamb);
         if (width < NARROWEST) return;
         if (width > WIDEST) {
-            w.say(new Message(Message.Tone.BAD, Words.of("opening.too-wide", w.lengths().partWithUnit(width), w.lengths().partWithUnit(host().orElseThrow().length()))));
+            w.say(new Message(Message.Tone.BAD,
+                Words.of("opening.too-wide", w.lengths().partWithUnit(width), w.lengths().partWithUnit(host().orElseThrow().length()))));
             return;
         }
         OpeningSettings s = settings();
         Opening.Filling f = window ? new Opening.Filling.Window() : new Opening.Filling.Door(s.hingeFar() != other < jamb, s.opensLeft());
-        Opening o = new Opening(ElementId.fresh(), hostId.orElseThrow(), (jamb + other) / 2, Given.stated(width), Given.assumed(s.sill()), Given.assumed(s.head()),
+        Opening o = new Opening(ElementId.fresh(), hostId.orElseThrow(), (jamb + other) / 2, Given.stated(width), Given.assumed(s.sill()),
+            Given.assumed(s.head()),
             f, Provenance.BY_HAND);
         w.openingSettings(s.withWidth(width));
         w.apply(Tracing.addOpening(w.storeyId(), o));
@@ -139,7 +142,8 @@ public final class OpeningTool implements Tool {
         double other = along(w.aim().at());
         Piece r = x.reference();
         out.add(new Mark.Area(List.of(r.at(jamb, x.left()), r.at(jamb, -x.right()), r.at(other, -x.right()), r.at(other, x.left()))));
-        if (Math.abs(other - jamb) > NARROWEST) out.add(new Mark.Callout(x.middle((jamb + other) / 2), w.lengths().partWithUnit(Math.abs(other - jamb))));
+        if (Math.abs(other - jamb) > NARROWEST)
+            out.add(new Mark.Callout(x.middle((jamb + other) / 2), w.lengths().partWithUnit(Math.abs(other - jamb))));
         return out;
     }
 }

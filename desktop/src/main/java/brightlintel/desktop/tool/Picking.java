@@ -14,7 +14,6 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.SlabOutline;
 import brightlintel.solid.Solids;
-import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -7,11 +7,11 @@ import brightlintel.building.Opening;
 import brightlintel.building.Slab;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
-import brightlintel.drawing.Layer;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Layer;
 import brightlintel.drawing.Strokes;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Box;
@@ -20,6 +20,7 @@ import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -52,7 +53,7 @@ public final class SelectTool implements Tool {
                 return Words.of("prompt.pointed", x.layer(), x.kind(), w.lengths().position(x.length()));
             }
         }
-        return Words.of("prompt.select." + w.stage().name().toLowerCase(java.util.Locale.ROOT));
+        return Words.of("prompt.select." + w.stage().name().toLowerCase(Locale.ROOT));
     }
 
     /** A stroke under the pointer. */
@@ -129,7 +130,8 @@ public final class SelectTool implements Tool {
         List<Mark> out = new ArrayList<>();
         handles().forEach(h -> out.add(new Mark.Handle(h, "")));
         if (box != null) out.add(box);
-        else if (w.stage() == Stage.CLEAR) pointed(w).ifPresent(p -> out.add(new Mark.Callout(w.aim().raw(), p.layer() + " · " + p.kind())));
+        else if (w.stage() == Stage.CLEAR)
+            pointed(w).ifPresent(p -> out.add(new Mark.Callout(w.aim().raw(), p.layer() + " · " + p.kind())));
         return out;
     }
 

@@ -36,7 +36,8 @@ public final class SlabTool implements Tool {
     }
 
     @Override public String prompt() {
-        return points.isEmpty() ? Words.of("prompt.slab.first") : Words.of(points.size() < 3 ? "prompt.slab.next" : "prompt.slab.close", points.size());
+        return points.isEmpty() ? Words.of("prompt.slab.first")
+            : Words.of(points.size() < 3 ? "prompt.slab.next" : "prompt.slab.close", points.size());
     }
 
     @Override public void clicked(Aim aim) {
@@ -52,7 +53,8 @@ public final class SlabTool implements Tool {
     }
 
     private static void add(Workspace w, Ring ring, Optional<Set<ElementId>> follows) {
-        Slab s = new Slab(ElementId.fresh(), ring.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(USUAL), follows, Provenance.BY_HAND);
+        Slab s = new Slab(ElementId.fresh(), ring.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(USUAL), follows,
+            Provenance.BY_HAND);
         w.apply(Tracing.addSlab(w.storeyId(), s));
         w.select(Set.of(s.id()));
     }
@@ -61,7 +63,8 @@ public final class SlabTool implements Tool {
     public static void fromOuterFaces(Workspace w) {
         List<Wall> walls = w.contents().walls();
         Set<ElementId> chosen = w.selection().stream().filter(id -> w.contents().wall(id).isPresent()).findFirst()
-            .map(id -> SlabOutline.connected(walls, id, Tolerances.BUILDING)).orElse(walls.stream().map(Wall::id).collect(Collectors.toSet()));
+            .map(id -> SlabOutline.connected(walls, id, Tolerances.BUILDING))
+            .orElse(walls.stream().map(Wall::id).collect(Collectors.toSet()));
         Optional<Ring> ring = SlabOutline.around(walls.stream().filter(x -> chosen.contains(x.id())).toList(), Tolerances.BUILDING);
         if (ring.isEmpty()) w.say(new Message(Message.Tone.BAD, Words.of("slab.not-closed")));
         else add(w, ring.get(), Optional.of(chosen));

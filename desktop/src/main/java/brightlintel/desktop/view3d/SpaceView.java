@@ -128,7 +128,8 @@ public final class SpaceView extends Region {
         }
         painter.paint(bodies, camera, new Painter3d.Look(w.looks().palette(), w.selection()), frame);
         if (bodies.isEmpty())
-            new Brush(frame).textCentred(Words.of("space.empty"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.REGULAR, w.looks().palette().ink2());
+            new Brush(frame).textCentred(Words.of("space.empty"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.REGULAR,
+                w.looks().palette().ink2());
         image.publish();
     }
 

@@ -85,7 +85,8 @@ final class CommandField extends StackPane {
             String t = c.text().toLowerCase(Locale.ROOT);
             for (String x : words) if (!t.contains(x)) return false;
             return true;
-        }).sorted(Comparator.comparing((Command c) -> !c.isEnabled(w)).thenComparing(c -> !c.text().toLowerCase(Locale.ROOT).startsWith(first))
+        }).sorted(Comparator.comparing((Command c) -> !c.isEnabled(w))
+            .thenComparing(c -> !c.text().toLowerCase(Locale.ROOT).startsWith(first))
             .thenComparing(Command::text, String.CASE_INSENSITIVE_ORDER)).toList();
     }
 

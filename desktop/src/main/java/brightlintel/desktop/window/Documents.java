@@ -33,12 +33,17 @@ final class Documents {
         this.sessions = sessions;
     }
 
-    /** A project takes the window, after asking for what is unsaved; drawings come onto the storey in hand, onto the project's where one comes with them. */
+    /**
+     * A project takes the window, after asking for what is unsaved; drawings come onto the storey in hand, onto the project's where one
+     * comes with them.
+     */
     void open(List<Path> paths) {
-        List<Path> projects = paths.stream().filter(FileWork::isProject).toList(), drawings = paths.stream().filter(p -> !projects.contains(p)).toList();
+        List<Path> projects = paths.stream().filter(FileWork::isProject).toList(),
+            drawings = paths.stream().filter(p -> !projects.contains(p)).toList();
         if (projects.isEmpty()) drawings.forEach(files::receive);
         else files.open(projects.getFirst(), this::unsavedFirst, () -> drawings.forEach(files::receive));
-        if (projects.size() > 1) w.say(new Message(Message.Tone.BAD, Words.of("open.one-project", projects.getFirst().getFileName(), projects.size())));
+        if (projects.size() > 1)
+            w.say(new Message(Message.Tone.BAD, Words.of("open.one-project", projects.getFirst().getFileName(), projects.size())));
     }
 
     void save(Runnable then) {
@@ -57,7 +62,8 @@ final class Documents {
             if (t.agreed() || !Files.exists(t.file())) {
                 if (another) over(t.file(), () -> write.accept(t.file()));
                 else write.accept(t.file());
-            } else cards.ask(Words.of("over.title", t.file().getFileName()), Words.of("over.text", t.file().getFileName(), t.file().toAbsolutePath().getParent()), List.of(
+            } else cards.ask(Words.of("over.title", t.file().getFileName()),
+                Words.of("over.text", t.file().getFileName(), t.file().toAbsolutePath().getParent()), List.of(
                 new Cards.Choice("over-write", Words.of("over.write"), () -> write.accept(t.file())),
                 new Cards.Choice("over-other", Words.of("over.other"), () -> target(suggested, ending, write)),
                 new Cards.Choice("over-stay", Words.of("unsaved.stay"), () -> { })));

@@ -11,12 +11,12 @@ import brightlintel.desktop.section.SectionStrip;
 import brightlintel.desktop.state.Busy;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Looks;
-import brightlintel.desktop.task.Keeping;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.task.Asks;
 import brightlintel.desktop.task.FileWork;
+import brightlintel.desktop.task.Keeping;
 import brightlintel.desktop.task.Recent;
 import brightlintel.desktop.task.Sessions;
 import brightlintel.desktop.task.Work;
@@ -90,7 +90,8 @@ public final class MainWindow {
         this.close = close;
         w.behind(behind, Platform::runLater);
         this.work = new Work(w, Platform::runLater);
-        this.keeping = new Keeping(w, sessions, e -> Platform.runLater(() -> w.say(new Message(Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())))));
+        this.keeping = new Keeping(w, sessions,
+            e -> Platform.runLater(() -> w.say(new Message(Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())))));
         this.files = new FileWork(w, work, sessions, keeping, recent);
         this.documents = new Documents(w, asks, files, cards, sessions);
         w.onLay((file, space) -> w.project().source(file).ifPresent(x -> files.lay(x, space)));
@@ -174,7 +175,8 @@ public final class MainWindow {
         commands.add("read-again", "", x -> !x.isEmpty(), _ -> files.readAgain());
         commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> documents.target(w.project().name(), "ifc", files::exportIfc));
         for (DrawingFormat f : DrawingFormat.values())
-            commands.add("export-" + f.ending(), "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), f.ending(), to -> files.exportBasePlan(to, f)));
+            commands.add("export-" + f.ending(), "", x -> !x.isEmpty(),
+                _ -> documents.target(ofStorey(), f.ending(), to -> files.exportBasePlan(to, f)));
         commands.add("export-plan", "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), "png", files::exportPlan));
         commands.add("export-space", "", x -> !x.isEmpty(), _ -> documents.target(w.project().name() + " 3D", "png", files::exportSpace));
         commands.add("fit", "F", _ -> true, _ -> {

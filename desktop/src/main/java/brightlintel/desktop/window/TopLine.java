@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -59,7 +60,7 @@ final class TopLine extends HBox {
         modes.getStyleClass().add("modes");
         for (ViewMode m : ViewMode.values()) {
             Button b = new Button(Words.of("mode." + m.name()));
-            b.setId("mode-" + m.name().toLowerCase(java.util.Locale.ROOT));
+            b.setId("mode-" + m.name().toLowerCase(Locale.ROOT));
             b.setMinWidth(Region.USE_PREF_SIZE);
             b.setTooltip(new Tooltip(Words.of("tip.mode") + "  (V)"));
             b.setOnAction(_ -> w.looks(w.looks().withMode(m)));
@@ -106,7 +107,8 @@ final class TopLine extends HBox {
         units.setText(Words.of(w.project().units() == Units.METRIC ? "menu.to-feet" : "menu.to-metric"));
         MenuItem dark = item("dark");
         dark.setText(Words.of(w.looks().dark() ? "menu.light" : "menu.dark"));
-        project.getItems().setAll(item("new"), item("open"), files, item("demo"), new SeparatorMenuItem(), item("save"), item("save-as"), item("export-ifc"), new SeparatorMenuItem(),
+        project.getItems().setAll(item("new"), item("open"), files, item("demo"), new SeparatorMenuItem(), item("save"), item("save-as"),
+            item("export-ifc"), new SeparatorMenuItem(),
             item("rename"), units, dark, new SeparatorMenuItem(), item("keys"), item("about"), item("close"));
     }
 
@@ -116,7 +118,8 @@ final class TopLine extends HBox {
         if (!dirty && w.file().isPresent() && savedAt.isEmpty()) savedAt = LocalTime.now().format(DateTimeFormatter.ofPattern("HH:mm"));
         if (dirty) savedAt = "";
         int steps = w.unsavedSteps();
-        saved.setText(w.isEmpty() ? "" : dirty ? steps > 0 ? Words.count("saved.steps", steps) : Words.of("saved.unsaved") : w.file().isPresent() ? Words.of("saved.at", savedAt) : Words.of("saved.not-yet"));
+        saved.setText(w.isEmpty() ? "" : dirty ? steps > 0 ? Words.count("saved.steps", steps) : Words.of("saved.unsaved")
+            : w.file().isPresent() ? Words.of("saved.at", savedAt) : Words.of("saved.not-yet"));
         undo.setDisable(!w.history().canUndo());
         redo.setDisable(!w.history().canRedo());
         undo.setText("↶ " + (w.history().canUndo() ? Workspace.stepName(w.history().past().getLast().edit()) : ""));

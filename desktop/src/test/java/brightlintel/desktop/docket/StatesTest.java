@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brightlintel.building.Clearing;
 import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
-import brightlintel.find.Finder;
 import brightlintel.building.Given;
 import brightlintel.building.Placement;
 import brightlintel.building.Scale;
@@ -15,14 +14,15 @@ import brightlintel.building.Units;
 import brightlintel.correct.UnitChoice;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
+import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
-import brightlintel.drawing.ReadLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,13 +41,15 @@ class StatesTest {
     }
 
     private PlacedDrawing placed(Placement p, Set<String> off) throws IOException {
-        StringBuilder b = new StringBuilder("0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n1\n0\nENDSEC\n0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLAYER\n0\nLAYER\n2\nJUNK\n70\n1\n62\n7\n0\nENDTAB\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n");
+        StringBuilder b = new StringBuilder(
+            "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n1\n0\nENDSEC\n0\nSECTION\n2\nTABLES\n0\nTABLE\n2\nLAYER\n0\nLAYER\n2\nJUNK\n70\n1\n62\n7\n0\nENDTAB\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n");
         for (int i = 0; i <= 20; i++) b.append(line("WALLS", i * 1.6, 0, i * 1.6, 20));
         for (int i = 0; i < 5; i++) b.append(line("doors", 1, i, 2, i));
         b.append(line("JUNK", 0, 0, 1, 1)).append("0\nTEXT\n8\nnotes\n10\n5\n20\n5\n40\n0.2\n1\nBoat bay\n").append("0\nENDSEC\n0\nEOF\n");
         raw = DrawingReader.read(Files.writeString(folder.resolve("plan.dxf"), b), ReadLimits.DEFAULT, Progress.NONE);
         Strokes s = Flattening.of(raw, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), raw.sha256(), new SpaceKey.Model(), Optional.empty(), p, Clearing.ofLayers(off), 0, false);
+        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), raw.sha256(), new SpaceKey.Model(), Optional.empty(), p,
+            Clearing.ofLayers(off), 0, false);
         return new PlacedDrawing(u, s, new Finder(raw.sha256(), new SpaceKey.Model(), s));
     }
 
@@ -84,7 +86,8 @@ class StatesTest {
         TrueState s = TrueState.of(d, Optional.of(d.extent()), raw.header(), new LengthFormat(Units.METRIC));
         assertThat(s.choices()).hasSize(UnitChoice.values().length);
         assertThat(s.choices()).filteredOn(TrueState.Choice::chosen).extracting(TrueState.Choice::unit).containsExactly(UnitChoice.METRE);
-        assertThat(s.choices()).filteredOn(c -> c.unit() == UnitChoice.MILLIMETRE).extracting(TrueState.Choice::plausible).containsExactly(false);
+        assertThat(s.choices()).filteredOn(c -> c.unit() == UnitChoice.MILLIMETRE).extracting(TrueState.Choice::plausible)
+            .containsExactly(false);
         assertThat(s.choices()).filteredOn(c -> c.unit() == UnitChoice.METRE).extracting(TrueState.Choice::plausible).containsExactly(true);
         assertThat(s.fileSays()).isPresent();
         assertThat(s.fileAgrees()).isFalse();
@@ -100,12 +103,14 @@ class StatesTest {
     @Test void theChoicesDoNotDependOnTheUnitInForce() throws IOException {
         LengthFormat f = new LengthFormat(Units.METRIC);
         TrueState metre = state(metres(1), f), inch = state(metres(0.0254), f);
-        assertThat(inch.choices()).extracting(TrueState.Choice::size).isEqualTo(metre.choices().stream().map(TrueState.Choice::size).toList());
+        assertThat(inch.choices()).extracting(TrueState.Choice::size)
+            .isEqualTo(metre.choices().stream().map(TrueState.Choice::size).toList());
         assertThat(inch.fileAgrees()).isTrue();
     }
 
     @Test void aMeasuredScaleIsNoUnit() throws IOException {
-        Placement p = metres(1).withScale(Given.stated(Scale.even(0.94))).withTurn(Given.read(Math.toRadians(11.5), 0.98, new Evidence.Note("walls")));
+        Placement p = metres(1).withScale(Given.stated(Scale.even(0.94)))
+            .withTurn(Given.read(Math.toRadians(11.5), 0.98, new Evidence.Note("walls")));
         TrueState s = state(p, new LengthFormat(Units.METRIC));
         assertThat(s.choices()).noneMatch(TrueState.Choice::chosen);
         assertThat(s.scale()).contains("0.94000");

@@ -9,9 +9,9 @@ import brightlintel.building.Given;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.Side;
+import brightlintel.building.Stand;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
-import brightlintel.building.Stand;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.desktop.tool.MeasureTool;
@@ -40,7 +40,8 @@ class WorkspaceTest {
     }
 
     private static Wall wall(String id) {
-        return new Wall(new ElementId(id), Piece.straight(new Point(0, 0), new Point(5, 0)), Side.CENTRE, Given.stated(0.2), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
+        return new Wall(new ElementId(id), Piece.straight(new Point(0, 0), new Point(5, 0)), Side.CENTRE, Given.stated(0.2), Stand.FLOOR,
+            Top.NEXT, Provenance.BY_HAND);
     }
 
     private Edit draw(String... ids) {

@@ -36,7 +36,9 @@ class WordsTest {
         TreeSet<String> missing = new TreeSet<>();
         for (String s : sources("src/main/java", "../core/src/main/java")) {
             Matcher m = Pattern.compile("Words\\.(of|count)\\(\"([a-z][A-Za-z0-9_.-]*[A-Za-z0-9])\"").matcher(s);
-            while (m.find()) for (String k : m.group(1).equals("count") ? List.of(m.group(2) + ".one", m.group(2) + ".many") : List.of(m.group(2))) if (!Words.has(k)) missing.add(k);
+            while (m.find())
+                for (String k : m.group(1).equals("count") ? List.of(m.group(2) + ".one", m.group(2) + ".many") : List.of(m.group(2)))
+                    if (!Words.has(k)) missing.add(k);
             Matcher e = Pattern.compile("\"(edit\\.[a-z-]+)\"").matcher(s);
             while (e.find()) if (!Words.has(e.group(1))) missing.add(e.group(1));
         }
@@ -50,7 +52,8 @@ class WordsTest {
         for (NotOpened.Why y : NotOpened.Why.values()) add(missing, "not-opened." + y);
         for (IfcWriter.Note n : IfcWriter.Note.values()) add(missing, "note." + n);
         for (SnapKind k : SnapKind.values()) add(missing, "snap." + k.name().toLowerCase(Locale.ROOT));
-        for (Stage s : Stage.values()) for (String p : List.of("stage.", "tip.stage.", "prompt.select.")) add(missing, p + s.name().toLowerCase(Locale.ROOT));
+        for (Stage s : Stage.values())
+            for (String p : List.of("stage.", "tip.stage.", "prompt.select.")) add(missing, p + s.name().toLowerCase(Locale.ROOT));
         new Commands().list().forEach(c -> add(missing, "command." + c.id()));
         assertThat(missing).isEmpty();
     }

@@ -33,16 +33,21 @@ class PickingTest {
     private Workspace w;
 
     private static Wall wall(String id, double ax, double ay, double bx, double by, double bulge) {
-        return new Wall(new ElementId(id), new Piece(new Point(ax, ay), new Point(bx, by), bulge), Side.CENTRE, Given.stated(0.2), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
+        return new Wall(new ElementId(id), new Piece(new Point(ax, ay), new Point(bx, by), bulge), Side.CENTRE, Given.stated(0.2),
+            Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 
     @BeforeEach void hut() throws IOException {
         w = new Workspace(new DrawingShelf(Originals.temporary()));
-        Opening door = new Opening(new ElementId("door"), new ElementId("south"), 2, Given.stated(0.9), Given.stated(0.0), Given.stated(2.1), new Opening.Filling.Door(false, true), Provenance.BY_HAND);
-        Slab slab = new Slab(new ElementId("slab"), new Ring(List.of(new Point(0, 0), new Point(6, 0), new Point(6, 4), new Point(0, 4))), List.of(), Stand.FLOOR, Given.stated(0.2), Optional.empty(), Provenance.BY_HAND);
-        GridLine grid = new GridLine(new ElementId("grid"), "A", Optional.empty(), Piece.straight(new Point(3, -3), new Point(3, 7)), Optional.empty(), Provenance.BY_HAND);
+        Opening door = new Opening(new ElementId("door"), new ElementId("south"), 2, Given.stated(0.9), Given.stated(0.0),
+            Given.stated(2.1), new Opening.Filling.Door(false, true), Provenance.BY_HAND);
+        Slab slab = new Slab(new ElementId("slab"), new Ring(List.of(new Point(0, 0), new Point(6, 0), new Point(6, 4), new Point(0, 4))),
+            List.of(), Stand.FLOOR, Given.stated(0.2), Optional.empty(), Provenance.BY_HAND);
+        GridLine grid = new GridLine(new ElementId("grid"), "A", Optional.empty(), Piece.straight(new Point(3, -3), new Point(3, 7)),
+            Optional.empty(), Provenance.BY_HAND);
         Project p = Project.empty("Hut", "Ground");
-        p = p.withGrid(List.of(grid)).withContents(p.storeys().getFirst().id(), _ -> new Contents(List.of(wall("south", 0, 0, 6, 0, 0), wall("east", 6, 0, 6, 4, 0),
+        p = p.withGrid(List.of(grid)).withContents(p.storeys().getFirst().id(),
+            _ -> new Contents(List.of(wall("south", 0, 0, 6, 0, 0), wall("east", 6, 0, 6, 4, 0),
             wall("north", 6, 4, 0, 4, 0), wall("west", 0, 4, 0, 0, 0), wall("arc", 10, 0, 14, 0, 1), door, slab)));
         w.show(p, Optional.empty(), true);
     }

@@ -3,6 +3,7 @@ package brightlintel.desktop.tool;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.FileId;
 import brightlintel.building.GridLine;
 import brightlintel.building.UnderlayId;
 import brightlintel.desktop.state.Aim;
@@ -10,14 +11,15 @@ import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.drawing.Progress;
 import brightlintel.edit.Receiving;
-import brightlintel.building.FileId;
 import brightlintel.geom.Point;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -32,10 +34,12 @@ class ToolsTest {
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
         w = new Workspace(shelf);
         StringBuilder b = new StringBuilder("0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n6\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n");
-        for (int i = 0; i <= 20; i++) b.append("0\nLINE\n8\nWALLS\n10\n").append(2 * i).append("\n20\n0\n11\n").append(2 * i).append("\n21\n20\n");
+        for (int i = 0; i <= 20; i++)
+            b.append("0\nLINE\n8\nWALLS\n10\n").append(2 * i).append("\n20\n0\n11\n").append(2 * i).append("\n21\n20\n");
         DrawingShelf.Shelved s = shelf.take(Files.writeString(folder.resolve("plan.dxf"), b + "0\nENDSEC\n0\nEOF\n"), Progress.NONE);
         underlay = UnderlayId.fresh();
-        w.apply(Receiving.receive(FileId.fresh(), underlay, new Receiving.Arrived("plan.dxf", 1, "2026-03-02T09:00:00Z"), s.arrival(), w.storeyId()));
+        w.apply(Receiving.receive(FileId.fresh(), underlay, new Receiving.Arrived("plan.dxf", 1, "2026-03-02T09:00:00Z"), s.arrival(),
+            w.storeyId()));
     }
 
     private void click(double x, double y) {
@@ -84,7 +88,9 @@ class ToolsTest {
     }
 
     @Test void aMisClickCostsOneKey() {
-        for (java.util.function.Function<Workspace, Tool> maker : java.util.List.<java.util.function.Function<Workspace, Tool>>of(GridTool::new, MeasureTool::new, x -> new TurnTool(x, underlay), x -> new KnownLengthTool(x, underlay))) {
+        for (Function<Workspace, Tool> maker
+            : List.<Function<Workspace, Tool>>of(GridTool::new, MeasureTool::new, x -> new TurnTool(x, underlay),
+            x -> new KnownLengthTool(x, underlay))) {
             w.start(maker);
             assertThat(w.tool().back()).isFalse();
             click(1, 1);
