@@ -41,7 +41,7 @@ final class Refusals {
                 + " is a DWG version that is not read; ask the sender to save it as DWG of 2000 or later, or as DXF";
             case LOST -> "too damaged to be read (" + r.values().get(1) + "); ask the sender to send it again";
             case TOO_BIG -> "too big: " + r.values().get(1) + " bytes, at most " + r.values().get(2);
-            case NOTHING_IN_IT -> "nothing is drawn in it";
+            case NO_SUCH_SPACE -> "there is no sheet or page " + r.values().get(1) + " in it";
             case DISK -> "the disk could not be read";
         };
     }

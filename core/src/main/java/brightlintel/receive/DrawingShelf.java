@@ -15,6 +15,7 @@ import brightlintel.flatten.Flattening;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.Beside;
 import brightlintel.read.DrawingReader;
+import brightlintel.read.Refused;
 import brightlintel.store.Originals;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -115,6 +116,8 @@ public final class DrawingShelf {
             RawDrawing d = read.isPresent() ? read.get()
                 : DrawingReader.read(originals.path(sha256), Beside.kept(originals.beside(sha256)), ReadLimits.DEFAULT, progress);
             if (read.isEmpty()) files.put(sha256, d, weight(sha256));
+            boolean isThere = space instanceof SpaceKey.Model || d.space(space).isPresent();
+            if (!isThere) throw new Refused(Refused.Why.NO_SUCH_SPACE, "", space.name());
             return flattened(d, space, progress);
         }
     }

@@ -221,8 +221,7 @@ public final class Board extends Region {
             pictures.forget();
             frame.clear(p.paper());
         } else {
-            int lit = w.drawing().map(this::lit).orElse(-1);
-            pictures.want(new UnderlayPictures.Wanted(drawings, w.looks(), lit, view), this::refresh);
+            pictures.want(new UnderlayPictures.Wanted(drawings, w.looks(), w.drawing(), view), this::refresh);
             pictures.compose(frame, view, p.paper());
         }
         Brush brush = new Brush(frame);
@@ -241,13 +240,6 @@ public final class Board extends Region {
         rulers.scaleBar();
         rulers.paint(pointer);
         image.publish();
-    }
-
-    private int lit(PlacedDrawing d) {
-        String want = w.looks().lit();
-        if (want.isEmpty()) return -1;
-        for (int i = 0; i < d.strokes().layers().size(); i++) if (d.strokes().layers().get(i).name().equals(want)) return i;
-        return -1;
     }
 
     /** Solved joints of the storey below are kept too: they change only with the project. */

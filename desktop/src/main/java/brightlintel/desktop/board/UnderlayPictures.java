@@ -1,6 +1,7 @@
 package brightlintel.desktop.board;
 
 import brightlintel.desktop.state.Looks;
+import brightlintel.drawing.Layer;
 import brightlintel.geom.Point;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
@@ -8,9 +9,11 @@ import brightlintel.paint.StrokePainter;
 import brightlintel.place.PlacedDrawing;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 
 /**
@@ -27,14 +30,22 @@ final class UnderlayPictures {
     private final AtomicInteger newest = new AtomicInteger();
     private final Consumer<Runnable> onWindow;
     private Picture last;
-    private Raster spare;
+    /** Left behind by the window, taken by the painter. */
+    private final AtomicReference<Raster> spare = new AtomicReference<>();
     private Wanted asked;
 
     /** A finished picture and what it shows. */
     record Picture(Wanted of, Raster raster, PlanView view) { }
 
-    /** Two equal wants are one picture. */
-    record Wanted(List<PlacedDrawing> drawings, Looks looks, int lit, PlanView view) { }
+    /** Two equal wants are one picture. @param inHand the drawing whose layer is lit */
+    record Wanted(List<PlacedDrawing> drawings, Looks looks, Optional<PlacedDrawing> inHand, PlanView view) {
+        private int lit(PlacedDrawing d) {
+            if (looks.lit().isEmpty() || inHand.filter(x -> x == d).isEmpty()) return -1;
+            List<Layer> layers = d.strokes().layers();
+            for (int i = 0; i < layers.size(); i++) if (layers.get(i).name().equals(looks.lit())) return i;
+            return -1;
+        }
+    }
 
     /** @param onWindow runs on the thread of the window */
     UnderlayPictures(Consumer<Runnable> onWindow) {
@@ -63,12 +74,12 @@ final class UnderlayPictures {
             Raster r = take(wide.width(), wide.height());
             r.clear(w.looks.palette().paper());
             for (PlacedDrawing d : w.drawings) {
-                var look = new StrokePainter.Look(w.looks.palette(), w.looks.muted(), w.lit, d.underlay().fade());
+                var look = new StrokePainter.Look(w.looks.palette(), w.looks.muted(), w.lit(d), d.underlay().fade());
                 if (!StrokePainter.paint(d, wide, look, r, () -> newest.get() != mine)) return;
             }
             onWindow.accept(() -> {
                 if (newest.get() != mine) return;
-                spare = last == null ? null : last.raster;
+                spare.set(last == null ? null : last.raster);
                 last = new Picture(w, r, wide);
                 done.run();
             });
@@ -76,8 +87,7 @@ final class UnderlayPictures {
     }
 
     private Raster take(int width, int height) {
-        Raster s = spare;
-        spare = null;
+        Raster s = spare.getAndSet(null);
         return s != null && s.width == width && s.height == height ? s : new Raster(width, height);
     }
 

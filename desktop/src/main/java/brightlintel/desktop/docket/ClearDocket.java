@@ -8,6 +8,7 @@ import brightlintel.edit.Clearings;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -40,6 +41,7 @@ final class ClearDocket {
     private final Button back, invert;
     private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
+    private final VBox which = new VBox();
 
     ClearDocket(Workspace w, Commands commands) {
         this.w = w;
@@ -85,7 +87,7 @@ final class ClearDocket {
         VBox.setVgrow(layers, Priority.ALWAYS);
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
-        return Parts.docket(title, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
+        return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
             Parts.row(back, invert), muted), layers);
     }
 
@@ -97,6 +99,7 @@ final class ClearDocket {
                 Parts.decision(Words.of("waits.title"), null, true,
             Parts.label(Words.of("clear.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
         String name = w.project().source(d.get().underlay().file()).map(x -> x.name()).orElse("");
+        which.getChildren().setAll(Stream.ofNullable(Laid.choice(w)).toList());
         of.setText(Words.of("clear.of", name, w.storey().name()));
         search.setPromptText(Words.of("layers.find", d.get().strokes().layers().size()));
         muted.setSelected(w.looks().muted());
@@ -166,5 +169,4 @@ final class ClearDocket {
             setGraphic(box);
         }
     }
-
 }
