@@ -39,7 +39,8 @@ class UnderlayPicturesTest {
 
     @BeforeEach void twoLayers() throws IOException {
         w = new Workspace(new DrawingShelf(Originals.temporary()));
-        Path f = Files.writeString(folder.resolve("p.dxf"), "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n6\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n"
+        Path f = Files.writeString(folder.resolve("p.dxf"),
+            "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n6\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n"
             + "0\nLINE\n8\nLEVEL\n10\n0\n20\n5\n11\n10\n21\n5\n0\nLINE\n8\nUPRIGHT\n10\n5\n20\n0\n11\n5\n21\n10\n0\nENDSEC\n0\nEOF\n");
         w.apply(Receiving.receive(FileId.fresh(), UnderlayId.fresh(), new Receiving.Arrived("p.dxf", 1, "2026-03-02T09:00:00Z"),
             w.shelf().take(f, Progress.NONE).arrival(), w.storeyId()));

@@ -1,11 +1,11 @@
 package brightlintel.desktop.task;
 
 import brightlintel.building.Edit;
+import brightlintel.building.FileId;
+import brightlintel.building.UnderlayId;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.drawing.Progress;
 import brightlintel.edit.Receiving;
-import brightlintel.building.FileId;
-import brightlintel.building.UnderlayId;
 import brightlintel.receive.DrawingShelf;
 import java.io.File;
 import java.io.IOException;
@@ -55,7 +55,8 @@ final class OtherWindow {
 
     private static String paths() {
         String modules = System.getProperty("jdk.module.path", "");
-        return String.join(File.pathSeparator, List.of("target/test-classes", "target/classes", modules, System.getProperty("java.class.path", "")));
+        return String.join(File.pathSeparator,
+            List.of("target/test-classes", "target/classes", modules, System.getProperty("java.class.path", "")));
     }
 
     record Started(Process process, String word) {

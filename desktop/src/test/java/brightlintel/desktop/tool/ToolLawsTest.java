@@ -56,7 +56,8 @@ class ToolLawsTest {
                 if (w.project().storey(on).isEmpty()) w.apply(Stacking.add(on, "Upper"));
                 var arrival = w.shelf().take(plan, Progress.NONE).arrival();
                 w.apply(w.project().underlays().isEmpty()
-                    ? Receiving.receive(FileId.fresh(), UnderlayId.fresh(), new Receiving.Arrived("plan.dxf", 1, "2026-03-02T09:00:00Z"), arrival, on)
+                    ? Receiving.receive(FileId.fresh(), UnderlayId.fresh(), new Receiving.Arrived("plan.dxf", 1, "2026-03-02T09:00:00Z"),
+                    arrival, on)
                     : Receiving.lay(UnderlayId.fresh(), w.project().sources().getFirst().id(), arrival, on));
             }
             return w;
