@@ -95,7 +95,8 @@ record Conversion(Command.Call call, Path file, Path to) {
         return found;
     }
 
-    private void ifc(Project p) throws IOException {
+    private void ifc(Project p) throws Exception {
+        if (call.option("storey", null) != null) throw new WrongCall("an IFC file holds all storeys; --storey is for plans and pictures");
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         for (IfcWriter.Note n : IfcWriter.write(p, Tolerances.BUILDING, to.getFileName().toString(), Instant.now(), bytes))
             call.err().println("note: " + words(n));

@@ -9,6 +9,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -74,6 +76,35 @@ class CommandLineTest {
             assertThat(Files.size(to)).isGreaterThan(500);
         }
         assertThat(Files.readString(folder.resolve("m.ifc"))).startsWith("ISO-10303-21;").endsWith("END-ISO-10303-21;\n");
+    }
+
+    /** What stood at the target stays until there is something to put in its place, and no half of a file is left beside it. */
+    @Test void aConversionThatFailsLeavesItsTargetAsItWas() throws Exception {
+        Path p = demo();
+        Path to = Files.writeString(folder.resolve("target.ifc"), "an older model");
+        for (Path from : new Path[] {folder.resolve("nowhere.lintel"), Files.writeString(folder.resolve("bad.lintel"), "PK\3\4 no"),
+            Files.writeString(folder.resolve("bad.dxf"), "no drawing")}) {
+            assertThat(run("convert", from, "--to", to).code()).isEqualTo(1);
+            assertThat(Files.readString(to)).isEqualTo("an older model");
+        }
+        assertThat(run("convert", p, "--to", to, "--storey", "attic").code()).isEqualTo(2);
+        assertThat(Files.readString(to)).isEqualTo("an older model");
+        Path dir = Files.createDirectories(folder.resolve("out.ifc"));
+        assertThat(run("convert", p, "--to", dir).code()).as("a folder cannot be written over").isEqualTo(1);
+        assertThat(run("convert", p, "--to", folder.resolve("no/folder/m.ifc")).code()).isEqualTo(1);
+        try (var all = Files.list(folder)) {
+            assertThat(all.map(f -> f.getFileName().toString())).noneMatch(n -> n.contains("tmp") || n.endsWith("~") || n.startsWith(".m"));
+        }
+        assertThat(run("convert", p, "--to", to).code()).isZero();
+        assertThat(Files.readString(to)).startsWith("ISO-10303-21");
+    }
+
+    /** A device that is full from the first byte on. */
+    @Test @EnabledOnOs(OS.LINUX) void aFullDiskIsOneLineAndCodeOne() {
+        Path p = demo();
+        Ran r = run("convert", p, "--to", Path.of("/dev/full/m.ifc"));
+        assertThat(r.code()).isEqualTo(1);
+        assertThat(r.err().lines()).hasSize(1);
     }
 
     @Test void aRefusalIsOneLineAndCodeOne() throws Exception {

@@ -3,6 +3,7 @@ package brightlintel.desktop.text;
 import brightlintel.lengths.LengthFormat;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
+import java.util.Set;
 
 /** Every sentence a user reads, from the one bundle. {0} and on are filled in. */
 public final class Words {
@@ -23,6 +24,10 @@ public final class Words {
 
     public static boolean has(String key) {
         return BUNDLE.containsKey(key);
+    }
+
+    public static Set<String> keys() {
+        return BUNDLE.keySet();
     }
 
     /** One form for one, another for many: key.one and key.many. */
