@@ -23,7 +23,8 @@ class LauncherTest {
         line=""
         for a in "$@"; do
             line="$line[$a]"
-            case $a in -XX:AOTCacheOutput=*) sleep ${LEARNS:-0.3}; : > "${a#*=}" ;; esac
+            case $a in -XX:AOTCacheOutput=* | -XX:AOTConfiguration=*) sleep ${LEARNS:-0.3}; : > "${a#*=}" ;; esac
+            case $line in *AOTMode=create*-XX:AOTCache=*) : > "${a#-XX:AOTCache=}" ;; esac
         done
         echo "$line" >> "$LOG"
         """;
@@ -81,9 +82,9 @@ class LauncherTest {
     }
 
     /** Waits for what the script does behind the call. */
-    private void learnt() throws Exception {
-        for (int i = 0; i < 200 && Files.exists(home.resolve("desktop/target/cli.learning")); i++) Thread.sleep(50);
-        assertThat(home.resolve("desktop/target/cli.learning")).doesNotExist();
+    private void learnt(String which) throws Exception {
+        for (int i = 0; i < 200 && Files.exists(home.resolve("desktop/target/" + which + ".learning")); i++) Thread.sleep(50);
+        assertThat(home.resolve("desktop/target/" + which + ".learning")).doesNotExist();
     }
 
     private static boolean isWindow(String call) {
@@ -93,7 +94,7 @@ class LauncherTest {
     @Test void spacesInPathsAndNamesArriveWhole() throws Exception {
         assertThat(run("inspect", "a plan of mine.dxf", "*.dwg")).isZero();
         assertThat(calls().get(1)).endsWith("[inspect][a plan of mine.dxf][*.dwg]");
-        learnt();
+        learnt("cli");
     }
 
     @Test void whatIsCalledLikeAFileIsForTheWindowWhateverItsEnding() throws Exception {
@@ -123,7 +124,7 @@ class LauncherTest {
         for (int i = 0; i < 6; i++) many.add(start(Map.of("LEARNS", "1"), "inspect", "p" + i + ".dxf"));
         for (Process p : many) assertThat(p.waitFor(60, TimeUnit.SECONDS)).isTrue();
         assertThat(calls()).as("nobody waits for the cache").filteredOn(c -> c.matches(".*\\[p\\d\\.dxf]")).hasSize(6);
-        learnt();
+        learnt("cli");
         long learning = calls().stream().filter(c -> c.contains("AOTCacheOutput") && c.contains("[write-demo]")).count();
         assertThat(learning).isEqualTo(1);
         assertThat(calls()).noneMatch(LauncherTest::isWindow);
@@ -131,13 +132,14 @@ class LauncherTest {
         assertThat(calls().getLast()).contains("[-XX:AOTCache=").endsWith("[after.dxf]");
     }
 
-    @Test void theWindowLearnsWhileItIsUsedAndOnlyOneWindowOpens() throws Exception {
+    @Test void theWindowTakesNotesWhileItIsUsedAndNoSecondOneOpens() throws Exception {
         run("--demo");
-        assertThat(calls()).filteredOn(LauncherTest::isWindow).hasSize(1);
-        assertThat(calls().getLast()).contains("[-XX:AOTCacheOutput=");
+        learnt("desktop");
+        assertThat(calls()).filteredOn(LauncherTest::isWindow).filteredOn(c -> !c.contains("AOTMode=create")).hasSize(1);
+        assertThat(calls()).filteredOn(c -> c.contains("AOTMode=create")).hasSize(1);
+        assertThat(Files.readString(temp.resolve("said"))).doesNotContain("AOT");
         run("--demo");
-        assertThat(calls()).filteredOn(LauncherTest::isWindow).hasSize(2);
-        assertThat(calls().getLast()).contains("[-XX:AOTCache=").doesNotContain("AOTCacheOutput");
+        assertThat(calls().getLast()).contains("[-XX:AOTCache=").doesNotContain("AOTMode").endsWith("[--demo]");
     }
 
     @Test void aLockOfAStartThatDiedHoldsNobodyUp() throws Exception {

@@ -28,7 +28,8 @@ final class ReceiveDocket {
                 Parts.row(Parts.button(w, commands.get("open"), true))));
         for (Underlay u : laid.reversed()) parts.add(file(w, commands, u));
         w.underlay().ifPresent(u -> {
-            w.shelf().has(u).ifPresent(s -> parts.addAll(report(state(s, u))));
+            String ofWhich = laid.size() < 2 ? "" : " · " + Names.of(w, u);
+            w.shelf().has(u).ifPresent(s -> parts.addAll(report(state(s, u), ofWhich)));
             parts.add(Parts.decision(Words.of("receive.more"), null, false,
                 Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
                 Parts.row(Parts.button(w, commands.get("open"), false))));
@@ -69,19 +70,20 @@ final class ReceiveDocket {
         return ReceiveState.of(s.drawing(), u.space(), s.strokes(), allOff && u.clearing().layersOff().isEmpty());
     }
 
-    private static List<Node> report(ReceiveState r) {
+    /** @param ofWhich behind each heading where there are several drawings */
+    private static List<Node> report(ReceiveState r, String ofWhich) {
         List<Node> out = new ArrayList<>();
         if (!r.leftOut().isEmpty()) {
-            VBox v = Parts.decision(Words.of("receive.left-out.title"), null, false);
+            VBox v = Parts.decision(Words.of("receive.left-out.title") + ofWhich, null, false);
             r.leftOut().forEach(t -> v.getChildren().add(Parts.evidence("✗", t, Tone.PARTS)));
             out.add(v);
         }
         if (!r.notes().isEmpty()) {
-            VBox v = Parts.decision(Words.of("receive.notes"), null, false);
+            VBox v = Parts.decision(Words.of("receive.notes") + ofWhich, null, false);
             r.notes().forEach(t -> v.getChildren().add(Parts.evidence("–", t, Tone.PLAIN)));
             out.add(v);
         }
-        VBox kinds = Parts.decision(Words.of("receive.kinds"), null, false);
+        VBox kinds = Parts.decision(Words.of("receive.kinds") + ofWhich, null, false);
         r.kinds().forEach(k -> kinds.getChildren().add(Parts.figure(k.kind(), Parts.right(k.count()))));
         if (!r.kinds().isEmpty()) out.add(kinds);
         return out;

@@ -43,8 +43,9 @@ final class SiteFields {
             w.apply(e);
             return true;
         }).orElse(false));
-        return Parts.figure(Words.of(key), given.isAssumed() ? Parts.beside(f, Parts.right(Words.of("who.assumed"), "brass"))
-            : Parts.beside(f));
+        // that all is assumed is said once, at the top
+        boolean alone = given.isAssumed() && w.project().site().isKnown();
+        return Parts.figure(Words.of(key), alone ? Parts.beside(Parts.right(Words.of("who.assumed"), "brass"), f) : f);
     }
 
     private static Optional<Double> length(Workspace w, String t) {

@@ -42,7 +42,8 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
             said.map(u -> Math.abs(u.metres() / now - 1) < 1e-9).orElse(false), e.strays() == 0
             ? "" : Words.count("true.strays", e.strays()),
             LengthFormat.angle(p.turn().value()), who(p.turn().why()),
-            String.format(Locale.ROOT, "%.3f, %.3f", p.fileAnchor().value().x(), p.fileAnchor().value().y()), who(p.fileAnchor().why()));
+            String.format(Locale.ROOT, "%.3f, %.3f", p.fileAnchor().value().x(), p.fileAnchor().value().y()).replace('-', '−'),
+            who(p.fileAnchor().why()));
     }
 
     private static String scaleWords(double metresPerUnit) {
