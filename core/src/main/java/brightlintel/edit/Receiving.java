@@ -48,7 +48,7 @@ public final class Receiving {
     /**
      * Layers off or frozen in the file start off, unless nothing would be left to see; the unit is the file's word where it can be true;
      * the datum is the lower left of the plan. It lies over what the storey has already. A file that the project holds byte for byte is not
-     * taken in twice.
+     * taken in twice, nor laid on one storey twice.
      */
     public static Edit receive(Arrived file, Arrival a, StoreyId on) {
         return receive(FileId.fresh(), UnderlayId.fresh(), file, a, on);
@@ -73,7 +73,14 @@ public final class Receiving {
         return p.sources().stream().filter(s -> s.newest().sha256().equals(sha256)).findFirst();
     }
 
+    /** The whole of a space that lies on a storey already: a second time over itself it would only double every stroke. */
+    public static Optional<Underlay> there(Project p, String sha256, SpaceKey space, StoreyId on) {
+        return p.underlaysOf(on).stream().filter(u -> u.sha256().equals(sha256) && u.space().equals(space) && u.cutOut().isEmpty()
+            && u.clearing().regions().isEmpty()).findFirst();
+    }
+
     private static Project laid(Project p, Underlay u, StoreyId on) {
+        if (there(p, u.sha256(), u.space(), on).isPresent()) return p;
         FileId file = same(p, u.sha256()).map(Source::id).orElse(u.file());
         List<Underlay> out = new ArrayList<>(p.underlays());
         out.add(new Underlay(u.id(), file, u.sha256(), u.space(), u.cutOut(), u.placement(), u.clearing(), u.fade(), u.locked()));

@@ -19,6 +19,7 @@ import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -95,15 +96,22 @@ final class Mending {
         return new GridLine(g.id(), g.label(), g.family(), g.line(), left.isEmpty() ? Optional.empty() : Optional.of(left), g.from());
     }
 
+    /** What was renamed because another storey has its id keeps what refers to it here; of two in one storey the first keeps it. */
     private Contents contents(List<StoreyElement> list, Set<LevelId> levels, Set<StoreyId> storeys) {
-        Set<ElementId> walls = list.stream().filter(e -> e instanceof Wall).map(StoreyElement::id).collect(Collectors.toSet());
-        List<StoreyElement> out = new ArrayList<>();
+        List<StoreyElement> own = new ArrayList<>();
+        Map<ElementId, ElementId> walls = new HashMap<>();
         for (StoreyElement e : list) {
-            StoreyElement own = elements.add(e.id()) ? e : renamed(e);
-            switch (own) {
+            StoreyElement x = elements.add(e.id()) ? e : renamed(e);
+            own.add(x);
+            if (x instanceof Wall) walls.putIfAbsent(e.id(), x.id());
+        }
+        List<StoreyElement> out = new ArrayList<>();
+        for (StoreyElement e : own) {
+            switch (e) {
                 case Wall w -> out.add(based(topped(w, levels, storeys), levels));
                 case Opening o -> {
-                    if (walls.contains(o.wall()) || lost("opening", o.id().value(), "wall", o.wall().value())) out.add(o);
+                    boolean hosted = walls.containsKey(o.wall()) || lost("opening", o.id().value(), "wall", o.wall().value());
+                    if (hosted) out.add(o.withWall(walls.get(o.wall())));
                 }
                 case Slab s -> out.add(slab(s, walls, levels));
             }
@@ -135,10 +143,13 @@ final class Mending {
         return stands(w.base(), levels, "wall", w.id()) ? w : w.withBase(new Stand.OnFloor(w.base().offset()));
     }
 
-    private Slab slab(Slab s, Set<ElementId> walls, Set<LevelId> levels) {
+    private Slab slab(Slab s, Map<ElementId, ElementId> walls, Set<LevelId> levels) {
         Slab out = stands(s.top(), levels, "slab", s.id()) ? s : s.withTop(new Stand.OnFloor(s.top().offset()));
-        if (s.follows().isEmpty() || walls.containsAll(s.follows().get())) return out;
-        lost("slab", s.id().value(), "wall", s.follows().get().stream().filter(f -> !walls.contains(f)).map(ElementId::value).sorted()
+        if (s.follows().isEmpty()) return out;
+        Set<ElementId> followed = s.follows().get();
+        if (walls.keySet().containsAll(followed))
+            return out.following(Optional.of(followed.stream().map(walls::get).collect(Collectors.toSet())));
+        lost("slab", s.id().value(), "wall", followed.stream().filter(f -> !walls.containsKey(f)).map(ElementId::value).sorted()
             .findFirst().orElse(""));
         return out.following(Optional.empty());
     }

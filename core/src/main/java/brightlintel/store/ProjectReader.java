@@ -65,7 +65,7 @@ final class ProjectReader {
         try {
             T t = mapper.treeToValue(n, type);
             return t == null ? usual : t;
-        } catch (JacksonException | IllegalArgumentException bad) {
+        } catch (JacksonException | IllegalArgumentException | NullPointerException bad) {
             say(Remark.Kind.LEFT_OUT, name, reason(bad));
             return usual;
         }

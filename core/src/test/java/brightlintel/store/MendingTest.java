@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brightlintel.building.Project;
 import brightlintel.building.Stand;
+import brightlintel.building.Storey;
 import brightlintel.building.Top;
 import brightlintel.notation.Seeds;
 import java.io.IOException;
@@ -96,6 +97,19 @@ class MendingTest {
         assertThat(p.storeys()).hasSize(1);
         assertThat(p.on(p.storeys().getFirst().id()).walls()).hasSize(2).extracting(w -> w.id()).doesNotHaveDuplicates();
         assertThat(p.on(p.storeys().getFirst().id()).openings()).hasSize(1);
+    }
+
+    /** A storey that was copied by hand, ids and all: its openings stay in its own walls. */
+    @Test void whatRefersToARenamedWallGoesAlong() {
+        String elements = wall("a") + "," + opening("o", "a") + "," + slab("\"a\"");
+        Opened two = open(storey("") + "," + storey("").replace("s1", "s2"), elements + "]},\"s2\":{\"elements\":[" + elements, "");
+        Project p = two.project();
+        assertThat(kinds(two)).containsOnly(Remark.Kind.DOUBLED_ID).hasSize(3);
+        for (Storey s : p.storeys()) {
+            assertThat(p.on(s.id()).openings()).singleElement().satisfies(x -> assertThat(p.on(s.id()).wall(x.wall())).isPresent());
+            assertThat(p.on(s.id()).slabs()).singleElement()
+                .satisfies(x -> assertThat(x.follows().orElseThrow()).allMatch(f -> p.on(s.id()).wall(f).isPresent()));
+        }
     }
 
     @Test void namesThatAreNotKnownAreToldWithTheirPlace() {

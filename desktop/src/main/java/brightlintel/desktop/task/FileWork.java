@@ -98,6 +98,8 @@ public final class FileWork {
         }
     }
 
+    private record Received(Edit edit, String sha256, SpaceKey space) { }
+
     /** Takes a drawing onto the storey in hand. */
     public void receive(Path file) {
         StoreyId on = w.storeyId();
@@ -106,16 +108,18 @@ public final class FileWork {
             DrawingShelf.Shelved s = w.shelf().take(file, p);
             Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(),
                 Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString());
-            return Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on);
-        }, this.<Edit>answer(file, ofNow(edit -> {
+            return new Received(Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on), s.drawing().sha256(), s.space());
+        }, this.<Received>answer(file, ofNow(r -> {
             recent.add(file);
-            w.apply(edit);
-            if (w.project().underlay(id).isEmpty()) return;
+            w.apply(r.edit);
+            if (w.project().storey(on).isEmpty()) return;
+            boolean fresh = w.project().underlay(id).isPresent();
             w.go(on);
-            w.takeInHand(id);
+            Receiving.there(w.project(), r.sha256, r.space, on).map(Underlay::id).or(() -> Optional.of(id)).ifPresent(w::takeInHand);
             w.tell(Change.DRAWING);
             w.go(Stage.RECEIVE);
-            w.say(new Message(Message.Tone.GOOD, Words.of("receive.done", file.getFileName())));
+            w.say(new Message(fresh ? Message.Tone.GOOD : Message.Tone.SAID,
+                Words.of(fresh ? "receive.done" : "receive.already", file.getFileName(), w.storey().name())));
         })));
     }
 

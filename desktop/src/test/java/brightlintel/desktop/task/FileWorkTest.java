@@ -190,6 +190,12 @@ class FileWorkTest {
         files.receive(f);
         window.until("the second reading has ended", () -> w.busy().isEmpty());
         assertThat(w.project().sources()).hasSize(1);
+        assertThat(w.project().underlays()).as("laid over itself it would double every stroke").hasSize(1);
+        assertThat(w.message().text()).contains("a.dxf", "already");
+        w.apply(Stacking.add(StoreyId.fresh(), "Upper"));
+        w.go(w.project().storeys().getLast().id());
+        received(f);
+        assertThat(w.project().sources()).hasSize(1);
     }
 
     @Test void aSpaceThatIsNotThereIsSaid() throws Exception {
