@@ -7,12 +7,15 @@ import brightlintel.building.Clearing;
 import brightlintel.building.FileId;
 import brightlintel.building.Placement;
 import brightlintel.building.Project;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Paper;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Receiving;
+import brightlintel.edit.Stacking;
 import brightlintel.geom.Point;
 import brightlintel.read.Refused;
 import brightlintel.store.Opened;
@@ -158,11 +161,12 @@ class DrawingShelfTest {
     @Test void theSameFileTwiceIsOneSource() throws IOException {
         DrawingShelf shelf = new DrawingShelf(originals);
         DrawingShelf.Shelved s = shelf.take(plan("a", 9), NONE);
-        Project p = Project.empty("P", "Ground");
-        var on = p.storeys().getFirst().id();
-        for (int i = 0; i < 2; i++) p = Receiving.receive(new Receiving.Arrived("a.dxf", 1, ""), s.arrival(), on).apply(p);
+        Project p = Stacking.add(StoreyId.fresh(), "Upper").apply(Project.empty("P", "Ground"));
+        Receiving.Arrived file = new Receiving.Arrived("a.dxf", 1, "");
+        for (Storey x : p.storeys()) for (int i = 0; i < 2; i++) p = Receiving.receive(file, s.arrival(), x.id()).apply(p);
         assertThat(p.sources()).hasSize(1);
-        assertThat(p.underlays()).hasSize(2).allSatisfy(u -> assertThat(u.file()).isEqualTo(new ArrayList<>(List.of(u.file())).getFirst()));
+        assertThat(p.underlays()).as("once on each storey").hasSize(2);
         assertThat(p.underlays()).extracting(Underlay::file).containsOnly(p.sources().getFirst().id());
+        for (Storey x : p.storeys()) assertThat(p.underlaysOf(x.id())).hasSize(1);
     }
 }

@@ -31,20 +31,23 @@ import org.junit.jupiter.api.io.TempDir;
 /** Pictures are made behind the window: one that comes late is not shown, and none that is wanted is missed. */
 class UnderlayPicturesTest {
     private static final PlanView VIEW = new PlanView(new Point(5, 5), 20, 200, 200);
+    private static final String PLAN = "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n6\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n"
+        + "0\nLINE\n8\nLEVEL\n10\n0\n20\n5\n11\n10\n21\n5\n0\nLINE\n8\nUPRIGHT\n10\n5\n20\n0\n11\n5\n21\n10\n0\nENDSEC\n0\nEOF\n";
     @TempDir Path folder;
     private final WindowQueue window = new WindowQueue();
     private final UnderlayPictures pictures = new UnderlayPictures(window);
     private final List<String> done = new ArrayList<>();
     private Workspace w;
 
+    private void receive(String name, String text) throws IOException {
+        w.apply(Receiving.receive(FileId.fresh(), UnderlayId.fresh(), new Receiving.Arrived(name, 1, "2026-03-02T09:00:00Z"),
+            w.shelf().take(Files.writeString(folder.resolve(name), text), Progress.NONE).arrival(), w.storeyId()));
+        w.apply(Placing.datum(w.underlay().orElseThrow().id(), new Point(0, 0)));
+    }
+
     @BeforeEach void twoLayers() throws IOException {
         w = new Workspace(new DrawingShelf(Originals.temporary()));
-        Path f = Files.writeString(folder.resolve("p.dxf"),
-            "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n6\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n"
-            + "0\nLINE\n8\nLEVEL\n10\n0\n20\n5\n11\n10\n21\n5\n0\nLINE\n8\nUPRIGHT\n10\n5\n20\n0\n11\n5\n21\n10\n0\nENDSEC\n0\nEOF\n");
-        w.apply(Receiving.receive(FileId.fresh(), UnderlayId.fresh(), new Receiving.Arrived("p.dxf", 1, "2026-03-02T09:00:00Z"),
-            w.shelf().take(f, Progress.NONE).arrival(), w.storeyId()));
-        w.apply(Placing.datum(w.underlay().orElseThrow().id(), new Point(0, 0)));
+        receive("p.dxf", PLAN);
     }
 
     @AfterEach void stop() {
@@ -129,9 +132,8 @@ class UnderlayPicturesTest {
     }
 
     /** Of two drawings with a layer of one name, that of the drawing in hand is lit. */
-    @Test void aLitLayerBelongsToTheDrawingInHand() {
-        w.apply(Receiving.lay(UnderlayId.fresh(), w.project().sources().getFirst().id(),
-            w.shelf().has(w.underlay().orElseThrow()).orElseThrow().arrival(), w.storeyId()));
+    @Test void aLitLayerBelongsToTheDrawingInHand() throws IOException {
+        receive("q.dxf", PLAN.replace("UPRIGHT", "PLUMB"));
         List<PlacedDrawing> both = w.drawings();
         assertThat(both).hasSize(2);
         Looks lit = w.looks().withLit("LEVEL");
