@@ -3,6 +3,7 @@ package brightlintel.store;
 import brightlintel.building.Project;
 import brightlintel.building.Source;
 import java.io.BufferedInputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -88,9 +89,9 @@ public final class ProjectFile {
             for (String sha : hashes(o.project())) original(zip, sha, file, into);
             noteCompanions(o.project(), into);
             return o;
-        } catch (ZipException e) {
-            throw new NotOpened(looksLikeZip(file) ? NotOpened.Why.DAMAGED : NotOpened.Why.NOT_A_PROJECT, e, file.getFileName(),
-                e.getMessage());
+        } catch (ZipException | EOFException e) {
+            String reason = e.getMessage() == null ? "it ends too early" : e.getMessage();
+            throw new NotOpened(looksLikeZip(file) ? NotOpened.Why.DAMAGED : NotOpened.Why.NOT_A_PROJECT, e, file.getFileName(), reason);
         }
     }
 

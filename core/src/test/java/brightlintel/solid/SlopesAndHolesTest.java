@@ -34,16 +34,6 @@ import org.junit.jupiter.api.Test;
 class SlopesAndHolesTest {
     private static final Tolerances TOL = Tolerances.BUILDING;
 
-    private static double volume(Body b) {
-        double sum = 0;
-        float[] t = b.triangles();
-        for (int i = 0; i < t.length; i += 9)
-            sum += (t[i] * (t[i + 4] * (double) t[i + 8] - t[i + 5] * (double) t[i + 7]) - t[i + 1]
-                * (t[i + 3] * (double) t[i + 8] - t[i + 5] * (double) t[i + 6])
-                + t[i + 2] * (t[i + 3] * (double) t[i + 7] - t[i + 4] * (double) t[i + 6])) / 6;
-        return sum;
-    }
-
     private static Opening window(String wall, double along, double width, double sill, double head) {
         return new Opening(ElementId.fresh(), new ElementId(wall), along, Given.stated(width), Given.stated(sill), Given.stated(head),
             new Opening.Filling.Empty(), Provenance.BY_HAND);
@@ -72,7 +62,7 @@ class SlopesAndHolesTest {
             Contents c = p.on(p.storeys().getFirst().id());
             TopLine top = Heights.of(p, p.storeys().getFirst().id()).top(w);
             double told = Solids.volume(w, Footprints.of(c.walls(), TOL).of(w.id()), c.openings(), top);
-            assertThat(volume(body(p, "w"))).isCloseTo(told, within(told * (w.reference().isStraight() ? 1e-4 : 5e-3)));
+            assertThat(Bodies.volume(body(p, "w"))).isCloseTo(told, within(told * (w.reference().isStraight() ? 1e-4 : 5e-3)));
             double openings = c.openings().stream().mapToDouble(o -> o.width().value() * (o.head().value() - o.sill().value()) * 0.3).sum();
             if (w.reference().isStraight()) assertThat(told).isCloseTo(length * 0.3 * (a + b) / 2 - openings, within(1e-9));
         });
@@ -90,9 +80,9 @@ class SlopesAndHolesTest {
     /** An opening as high as the wall leaves two parts and nothing over it; one that is higher than a slope does so too. */
     @Test void anOpeningToTheTopLeavesNoLintel() {
         Wall w = Walls.read("w 0 0 -> 6 0 thick 0.2").getFirst();
-        assertThat(volume(body(with(List.of(w, window("w", 3, 1, 0, 3))), "w"))).isCloseTo(5 * 0.2 * 3, within(1e-4));
+        assertThat(Bodies.volume(body(with(List.of(w, window("w", 3, 1, 0, 3))), "w"))).isCloseTo(5 * 0.2 * 3, within(1e-4));
         Wall sloped = w.withTop(new Top.Sloped(Given.stated(2.0), Given.stated(4.0)));
-        double over = volume(body(with(List.of(sloped, window("w", 3, 1, 0, 9))), "w"));
+        double over = Bodies.volume(body(with(List.of(sloped, window("w", 3, 1, 0, 9))), "w"));
         assertThat(over).isCloseTo(6 * 0.2 * 3 - 1 * 0.2 * 3, within(1e-4));
     }
 
@@ -103,7 +93,7 @@ class SlopesAndHolesTest {
         Slab s = new Slab(new ElementId("s"), apse, List.of(round, square.reversed()), new Stand.OnFloor(-0.1), Given.stated(0.3),
             Optional.empty(), Provenance.BY_HAND);
         Body b = body(with(List.of(s)), "s");
-        assertThat(volume(b)).isCloseTo((32 + 2 * Math.PI - Math.PI - 1) * 0.3, within(5e-3));
+        assertThat(Bodies.volume(b)).isCloseTo((32 + 2 * Math.PI - Math.PI - 1) * 0.3, within(5e-3));
         float low = Float.MAX_VALUE, high = -Float.MAX_VALUE;
         for (int i = 2; i < b.triangles().length; i += 3) {
             low = Math.min(low, b.triangles()[i]);

@@ -33,17 +33,6 @@ class SolidsTest {
         return p;
     }
 
-    /** The divergence theorem over the triangles: holds only where the mesh is closed and faces outwards. */
-    private static double volume(Body b) {
-        double sum = 0;
-        float[] t = b.triangles();
-        for (int i = 0; i < t.length; i += 9)
-            sum += (t[i] * (t[i + 4] * (double) t[i + 8] - t[i + 5] * (double) t[i + 7]) - t[i + 1]
-                * (t[i + 3] * (double) t[i + 8] - t[i + 5] * (double) t[i + 6])
-                + t[i + 2] * (t[i + 3] * (double) t[i + 7] - t[i + 4] * (double) t[i + 6])) / 6;
-        return sum;
-    }
-
     @Test void theMeshOfEachWallHasTheVolumeOfTheWall() {
         Project p = building();
         StoreyId g = p.storeys().getFirst().id();
@@ -53,7 +42,7 @@ class SolidsTest {
         for (Wall w : c.walls()) {
             double want = Solids.volume(w, f.of(w.id()), c.openingsIn(w.id()), Heights.of(p, g).top(w));
             Body b = bodies.stream().filter(x -> x.id().equals(w.id())).findFirst().orElseThrow();
-            assertThat(volume(b)).as(w.reference().toString()).isCloseTo(want, within(want * 1e-4));
+            assertThat(Bodies.volume(b)).as(w.reference().toString()).isCloseTo(want, within(want * 1e-4));
         }
     }
 

@@ -1,5 +1,7 @@
 package brightlintel.read.dwg;
 
+import static brightlintel.notation.BitText.eight;
+import static brightlintel.notation.BitText.low;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -15,17 +17,6 @@ class BitsTest {
         byte[] bytes = new byte[(b.length() + 7) / 8 + Bits.ROOM];
         for (int i = 0; i < b.length(); i++) if (b.charAt(i) == '1') bytes[i / 8] |= (byte) (128 >> i % 8);
         return new Bits(bytes, 0, b.length());
-    }
-
-    /** The bytes of a number as the format stores it, lowest first. */
-    private static String low(long v, int bytes) {
-        StringBuilder b = new StringBuilder();
-        for (int i = 0; i < bytes; i++) b.append(eight((int) (v >>> 8 * i & 255)));
-        return b.toString();
-    }
-
-    private static String eight(int v) {
-        return String.format("%8s", Integer.toBinaryString(v & 255)).replace(' ', '0');
     }
 
     /** Each kind of short stands behind an odd number of bits, so that no value begins at a byte. */

@@ -1,8 +1,11 @@
 package brightlintel.write.dwg;
 
+import static brightlintel.notation.BitText.eight;
+import static brightlintel.notation.BitText.low;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brightlintel.geom.Vec3;
+import brightlintel.notation.BitText;
 import brightlintel.notation.Seeds;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,16 +21,6 @@ class BitsOutTest {
         StringBuilder b = new StringBuilder();
         for (int i = 0; i < out.bits(); i++) b.append(out.array()[i / 8] >> 7 - i % 8 & 1);
         return b.toString();
-    }
-
-    private static String low(long v, int bytes) {
-        StringBuilder b = new StringBuilder();
-        for (int i = 0; i < bytes; i++) b.append(eight((int) (v >>> 8 * i & 255)));
-        return b.toString();
-    }
-
-    private static String eight(int v) {
-        return String.format("%8s", Integer.toBinaryString(v & 255)).replace(' ', '0');
     }
 
     @Test void shortsTakeTheShortestOfTheirForms() {
@@ -92,7 +85,7 @@ class BitsOutTest {
         assertThat(written(o -> o.text("Ab"))).isEqualTo("01" + eight(3) + eight('A') + eight('b') + eight(0));
         assertThat(written(o -> o.text("é"))).as("Western European").isEqualTo("01" + eight(2) + eight(0xE9) + eight(0));
         assertThat(written(o -> o.text("ж"))).as("by its number")
-            .isEqualTo("01" + eight(8) + "\\U+0436".chars().mapToObj(BitsOutTest::eight).reduce("", String::concat) + eight(0));
+            .isEqualTo("01" + eight(8) + "\\U+0436".chars().mapToObj(BitText::eight).reduce("", String::concat) + eight(0));
     }
 
     @Test void extrusionsUpwardsAreOneBit() {

@@ -86,7 +86,8 @@ public final class FileWork {
     }
 
     private <T> Work.Answer<T> answer(Path file, Consumer<T> done) {
-        return Work.Answer.of(done, t -> bad(file, t));
+        return new Work.Answer<>(done, t -> bad(file, t),
+            () -> w.say(new Message(Message.Tone.SAID, Words.of("stopped", file.getFileName()))));
     }
 
     /** Whether a file is a project of ours, told from its content. */

@@ -41,12 +41,7 @@ public final class Work {
     }
 
     /** What becomes of it; one of the three is called, on the thread of the window. */
-    public record Answer<T>(Consumer<T> done, Consumer<Throwable> failed, Runnable stopped) {
-        /** A stop is no failure and needs no words. */
-        public static <T> Answer<T> of(Consumer<T> done, Consumer<Throwable> failed) {
-            return new Answer<>(done, failed, () -> { });
-        }
-    }
+    public record Answer<T>(Consumer<T> done, Consumer<Throwable> failed, Runnable stopped) { }
 
     public <T> void run(String what, Job<T> job, Answer<T> answer) {
         Ticket ticket = new Ticket(what, new AtomicBoolean());

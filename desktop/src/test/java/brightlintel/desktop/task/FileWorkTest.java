@@ -18,6 +18,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -182,6 +184,21 @@ class FileWorkTest {
         assertThat(w.file().map(Path::getFileName)).contains(Path.of("p.lintel"));
         assertThat(Files.readAllBytes(project)).isEqualTo(before);
         assertThat(gone.getParent()).doesNotExist();
+    }
+
+    /** Stop means all that waits; a save among it is not silently left out. */
+    @Test void aSaveThatWasStoppedBeforeItBeganSaysSo() throws Exception {
+        received(drawing("a.dxf", 3));
+        w.apply(Edit.of("edit.name", p -> p.withName("Mine")));
+        CountDownLatch hold = new CountDownLatch(1);
+        work.run("long", _ -> hold.await(30, TimeUnit.SECONDS), new Work.Answer<>(_ -> { }, _ -> { }, () -> { }));
+        files.save(folder.resolve("p.lintel"), () -> { });
+        work.stop();
+        hold.countDown();
+        window.until("all has ended", () -> w.busy().isEmpty());
+        assertThat(folder.resolve("p.lintel")).doesNotExist();
+        assertThat(w.isDirty()).isTrue();
+        assertThat(w.message().text()).contains("p.lintel", "stopped");
     }
 
     @Test void theSameFileIsNotTakenInTwice() throws Exception {
