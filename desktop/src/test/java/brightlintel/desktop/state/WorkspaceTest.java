@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
+import brightlintel.building.FileId;
 import brightlintel.building.Given;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
@@ -13,14 +14,19 @@ import brightlintel.building.Stand;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Top;
+import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.SelectTool;
+import brightlintel.drawing.Progress;
+import brightlintel.edit.Receiving;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +34,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The state behind the window, without one. */
 class WorkspaceTest {
@@ -153,6 +160,32 @@ class WorkspaceTest {
         Object before = w.footprints();
         w.apply(draw("b"));
         assertThat(w.footprints()).isNotSameAs(before);
+    }
+
+    /** A large drawing is looked through behind the window, once, and its end is told. */
+    @Test void whereALargeDrawingIsIsWorkedOutBehindTheWindow(@TempDir Path folder) throws IOException {
+        StringBuilder b = new StringBuilder("0\nSECTION\n2\nENTITIES\n");
+        for (int i = 0; i < 60_000; i++)
+            b.append("0\nLINE\n8\nA\n10\n").append(i % 300).append("\n20\n").append(i / 300).append("\n11\n").append(i % 300 + 1)
+                .append("\n21\n9\n");
+        Path f = Files.writeString(folder.resolve("large.dxf"), b + "0\nENDSEC\n0\nEOF\n");
+        DrawingShelf.Shelved shelved = w.shelf().take(f, Progress.NONE);
+        Receiving.Arrived file = new Receiving.Arrived("large.dxf", 1, "");
+        w.apply(Receiving.receive(FileId.fresh(), UnderlayId.fresh(), file, shelved.arrival(), w.storeyId()));
+        List<Runnable> behind = new ArrayList<>(), window = new ArrayList<>();
+        w.behind(behind::add, window::add);
+        List<Change> told = new ArrayList<>();
+        w.listen(told::add);
+        PlacedDrawing d = w.drawing().orElseThrow();
+        assertThat(w.extent(d)).isEmpty();
+        assertThat(w.extent(d)).as("asked for at every frame, worked out once").isEmpty();
+        assertThat(behind).hasSize(1);
+        behind.forEach(Runnable::run);
+        assertThat(told).doesNotContain(Change.EXTENT);
+        window.forEach(Runnable::run);
+        assertThat(told).contains(Change.EXTENT);
+        assertThat(w.extent(d)).isPresent();
+        assertThat(behind).hasSize(1);
     }
 
     @Test void aProjectIsShownAtTheStageThatItHasReached() {
