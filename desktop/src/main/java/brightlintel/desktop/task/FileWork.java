@@ -60,6 +60,8 @@ public final class FileWork {
     private final Keeping keeping;
     private final Claims claims;
     private final Set<UnderlayId> underWay = new HashSet<>();
+    /** What was last asked to take the window: a project, the demo, lost work or an empty start. */
+    private Object last = new Object();
 
     public FileWork(Workspace w, Work work, Sessions sessions, Keeping keeping, Recent recent) {
         this.w = w;
@@ -82,6 +84,15 @@ public final class FileWork {
         Object era = w.era();
         return t -> {
             if (w.era() == era) answer.accept(t);
+        };
+    }
+
+    /** An answer that takes the window, dropped where something else was asked to take it since. */
+    private <T> Consumer<T> ofLast(Consumer<T> answer) {
+        Object mine = new Object();
+        last = mine;
+        return t -> {
+            if (last == mine) answer.accept(t);
         };
     }
 
@@ -143,7 +154,7 @@ public final class FileWork {
      */
     public void open(Path file, Consumer<Runnable> first, Runnable then) {
         work.run(file.getFileName().toString(), _ -> ProjectFile.open(file, w.shelf().originals(), Words.of("storey.ground")),
-            this.<Opened>answer(file, o -> first.accept(() -> {
+            this.<Opened>answer(file, ofLast(o -> first.accept(() -> {
                 recent.add(file);
                 w.show(o.project(), Optional.of(file.toAbsolutePath()), o.remarks().isEmpty());
                 keeping.forget();
@@ -151,20 +162,21 @@ public final class FileWork {
                 if (!o.remarks().isEmpty()) w.say(new Message(Message.Tone.BAD, Remarks.words(file, o.remarks())));
                 else if (!alone) w.say(new Message(Message.Tone.BAD, Words.of("open.elsewhere", file.getFileName())));
                 then.run();
-            })));
+            }))));
     }
 
     /** The demo is a copy: saving it asks where to. */
     public void demo() {
-        work.run(Words.of("demo.name"), _ -> HeronQuayProject.build(w.shelf()), this.<Project>answer(Path.of("demo"), p -> {
+        work.run(Words.of("demo.name"), _ -> HeronQuayProject.build(w.shelf()), this.<Project>answer(Path.of("demo"), ofLast(p -> {
             claims.release();
             w.show(p, Optional.empty(), true);
             keeping.forget();
-        }));
+        })));
     }
 
     /** Nothing is open any more. */
     public void startAnew() {
+        last = new Object();
         claims.release();
         w.startAnew();
         keeping.forget();
@@ -175,7 +187,7 @@ public final class FileWork {
         work.run(lost.project().name(), _ -> {
             sessions.adopt(lost);
             return lost.project();
-        }, this.<Project>answer(lost.folder(), p -> first.accept(() -> {
+        }, this.<Project>answer(lost.folder(), ofLast(p -> first.accept(() -> {
             claims.release();
             w.show(p, lost.file(), false);
             lost.file().ifPresent(claims::take);
@@ -185,7 +197,7 @@ public final class FileWork {
             } catch (IOException e) {
                 bad(lost.folder(), e);
             }
-        })));
+        }))));
     }
 
     /** What stands against saving over a file. */

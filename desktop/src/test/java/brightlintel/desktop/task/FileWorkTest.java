@@ -118,6 +118,26 @@ class FileWorkTest {
         assertThat(w.isDirty()).isTrue();
     }
 
+    @Test void whatWasAskedForLastTakesTheWindow() throws Exception {
+        received(drawing("a.dxf", 3));
+        Path a = saved("a.lintel");
+        w.startAnew();
+        received(drawing("b.dxf", 4));
+        Path b = saved("b.lintel");
+        files.open(a, Runnable::run, () -> { });
+        files.open(b, Runnable::run, () -> { });
+        window.until("both have been read", () -> w.busy().isEmpty());
+        assertThat(w.project().sources()).extracting(Source::name).containsExactly("b.dxf");
+        files.open(a, Runnable::run, () -> { });
+        window.arrived();
+        files.startAnew();
+        window.until("it has been read", () -> w.busy().isEmpty());
+        assertThat(w.isEmpty()).as("New came after Open").isTrue();
+        files.open(a, Runnable::run, () -> { });
+        window.until("it is open", () -> w.file().isPresent() && w.busy().isEmpty());
+        assertThat(w.project().sources()).extracting(Source::name).containsExactly("a.dxf");
+    }
+
     @Test void aDrawingComesOntoTheStoreyItWasAskedFor() throws Exception {
         received(drawing("a.dxf", 3));
         var ground = w.storeyId();
