@@ -72,6 +72,7 @@ final class TrueDocket {
     private static Node size(Workspace w, Commands commands, Underlay u, TrueState s, Optional<Paper> paper) {
         VBox v = Parts.decision(Words.of("true.size"), pill(s.scaleBy()), s.scaleBy() == TrueState.Who.ASSUMED,
             Parts.value(s.scale(), "· " + s.size()));
+        paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
         ToggleGroup group = new ToggleGroup();
         for (TrueState.Choice c : s.choices()) {
             RadioButton b = new RadioButton(c.name());
@@ -93,16 +94,19 @@ final class TrueDocket {
         own.setPromptText(Words.of("true.own.example"));
         HBox.setHgrow(own, Priority.NEVER);
         v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
-        paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
-        s.fileSays().ifPresent(t -> v.getChildren()
-            .add(Parts.evidence(s.fileAgrees() ? "✓" : "✗", t, s.fileAgrees() ? Tone.SURE : Tone.PARTS)));
-        if (s.fileSays().isEmpty()) v.getChildren().add(Parts.evidence("–", Words.of("true.file-silent"), Tone.PLAIN));
+        v.getChildren().add(paper.isPresent() ? Parts.evidence("–", Words.of("true.on-paper"), Tone.PLAIN) : word(s));
         if (u.placement().scale().why() instanceof Why.Read(double _, List<Evidence> evidence))
             for (Evidence e : evidence)
                 EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
         if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
         v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED)));
         return v;
+    }
+
+    /** What the file says of its unit. */
+    private static Node word(TrueState s) {
+        return s.fileSays().map(t -> Parts.evidence(s.fileAgrees() ? "✓" : "✗", t, s.fileAgrees() ? Tone.SURE : Tone.PARTS))
+            .orElseGet(() -> Parts.evidence("–", Words.of("true.file-silent"), Tone.PLAIN));
     }
 
     private static Node upright(Workspace w, Commands commands, Underlay u, TrueState s) {
