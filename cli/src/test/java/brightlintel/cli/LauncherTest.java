@@ -99,11 +99,13 @@ class LauncherTest {
 
     @Test void whatIsCalledLikeAFileIsForTheWindowWhateverItsEnding() throws Exception {
         run("--demo");
+        learnt("desktop");
         for (String f : List.of("plan.pdf", "Plan.Dxf", "CLUB.LINTEL", "./plans/x", "two words.dwg", "letter.docx")) {
             run(f);
             assertThat(calls().getLast()).as(f).matches(LauncherTest::isWindow).endsWith("[" + f + "]");
         }
         run("nonsense");
+        learnt("cli");
         assertThat(calls().getLast()).doesNotMatch(LauncherTest::isWindow).endsWith("[nonsense]");
         run("--version");
         assertThat(calls().getLast()).doesNotMatch(LauncherTest::isWindow);
