@@ -128,6 +128,25 @@ class DocumentsRobotTest extends WindowRobot {
         assertThat(nameIn(file)).isEqualTo("Mine");
     }
 
+    @Test void savedElsewhereInsteadTheWindowClosesAsItWasAskedTo() throws Exception {
+        aDrawing();
+        Path file = savedAs("club.lintel"), other = folder.resolve("mine.lintel");
+        Files.writeString(file, "changed by somebody");
+        rename("Mine");
+        onWindow(() -> {
+            window.askClose();
+            return null;
+        });
+        until("it asks", () -> isShown("unsaved-save"));
+        toSave.add(other);
+        button("unsaved-save");
+        until("it asks about the file", () -> isShown("claim-as"));
+        button("claim-as");
+        until("the window is closed", () -> !stage.isShowing());
+        assertThat(nameIn(other)).isEqualTo("Mine");
+        assertThat(Files.readString(file)).isEqualTo("changed by somebody");
+    }
+
     @Test void aProjectThatAnotherWindowHasOpenIsSaid() throws Exception {
         aDrawing();
         Path file = savedAs("club.lintel");

@@ -48,7 +48,7 @@ final class Documents {
 
     void save(Runnable then) {
         if (w.file().isEmpty()) saveAs(then);
-        else over(w.file().get(), () -> files.save(w.file().get(), then));
+        else over(w.file().get(), () -> files.save(w.file().get(), then), () -> saveAs(then));
     }
 
     void saveAs(Runnable then) {
@@ -60,7 +60,7 @@ final class Documents {
         asks.save(suggested, ending).ifPresent(t -> {
             boolean another = w.file().filter(t.file().toAbsolutePath()::equals).isEmpty();
             if (t.agreed() || !Files.exists(t.file())) {
-                if (another) over(t.file(), () -> write.accept(t.file()));
+                if (another) over(t.file(), () -> write.accept(t.file()), () -> target(suggested, ending, write));
                 else write.accept(t.file());
             } else cards.ask(Words.of("over.title", t.file().getFileName()),
                 Words.of("over.text", t.file().getFileName(), t.file().toAbsolutePath().getParent()), List.of(
@@ -70,8 +70,12 @@ final class Documents {
         });
     }
 
-    /** Before a project file is written over that another window has open, or that is not as this window left it. */
-    private void over(Path file, Runnable write) {
+    /**
+     * Before a project file is written over that another window has open, or that is not as this window left it.
+     *
+     * @param elsewhere asks for another file to write to
+     */
+    private void over(Path file, Runnable write, Runnable elsewhere) {
         Optional<Claims.Trouble> trouble = files.trouble(file);
         if (trouble.isEmpty()) {
             write.run();
@@ -79,7 +83,7 @@ final class Documents {
         }
         String key = "claim." + trouble.get().name();
         cards.ask(Words.of(key + ".title", file.getFileName()), Words.of(key + ".text", file.getFileName()), List.of(
-            new Cards.Choice("claim-as", Words.of("claim.as"), () -> saveAs(() -> { })),
+            new Cards.Choice("claim-as", Words.of("claim.as"), elsewhere),
             new Cards.Choice("claim-write", Words.of("claim.write"), write),
             new Cards.Choice("claim-stay", Words.of("unsaved.stay"), () -> { })));
     }
