@@ -12,7 +12,8 @@ import java.util.function.UnaryOperator;
 /** What stands on one storey, in the order in which it was drawn, with a view of each kind. Never changed. */
 public final class Contents {
     public static final Contents NONE = new Contents(List.of());
-    private final Map<ElementId, StoreyElement> elements;
+    private final List<StoreyElement> elements;
+    private final Map<ElementId, StoreyElement> byId = new LinkedHashMap<>();
     private final List<Wall> walls;
     private final List<Opening> openings;
     private final List<Slab> slabs;
@@ -20,12 +21,11 @@ public final class Contents {
 
     /** @throws IllegalArgumentException where two elements bear one id */
     public Contents(List<? extends StoreyElement> elements) {
-        Map<ElementId, StoreyElement> all = new LinkedHashMap<>();
         List<Wall> w = new ArrayList<>();
         List<Opening> o = new ArrayList<>();
         List<Slab> s = new ArrayList<>();
         for (StoreyElement e : elements) {
-            if (all.put(e.id(), e) != null) throw new IllegalArgumentException("two elements with the id " + e.id().value());
+            if (byId.put(e.id(), e) != null) throw new IllegalArgumentException("two elements with the id " + e.id().value());
             switch (e) {
                 case Wall x -> w.add(x);
                 case Opening x -> o.add(x);
@@ -33,14 +33,14 @@ public final class Contents {
             }
         }
         for (Opening x : o) openingsIn.computeIfAbsent(x.wall(), _ -> new ArrayList<>()).add(x);
-        this.elements = all;
+        this.elements = List.copyOf(elements);
         walls = List.copyOf(w);
         openings = List.copyOf(o);
         slabs = List.copyOf(s);
     }
 
     public List<StoreyElement> elements() {
-        return List.copyOf(elements.values());
+        return elements;
     }
 
     public List<Wall> walls() {
@@ -56,11 +56,11 @@ public final class Contents {
     }
 
     public Optional<StoreyElement> element(ElementId id) {
-        return Optional.ofNullable(elements.get(id));
+        return Optional.ofNullable(byId.get(id));
     }
 
     public Optional<Wall> wall(ElementId id) {
-        return elements.get(id) instanceof Wall w ? Optional.of(w) : Optional.empty();
+        return byId.get(id) instanceof Wall w ? Optional.of(w) : Optional.empty();
     }
 
     public List<Opening> openingsIn(ElementId wall) {
@@ -73,20 +73,20 @@ public final class Contents {
 
     public Contents plus(Collection<? extends StoreyElement> more) {
         if (more.isEmpty()) return this;
-        List<StoreyElement> out = new ArrayList<>(elements.values());
+        List<StoreyElement> out = new ArrayList<>(elements);
         out.addAll(more);
         return new Contents(out);
     }
 
     public Contents without(Predicate<StoreyElement> which) {
-        return elements.values().stream().anyMatch(which) ? new Contents(elements.values().stream().filter(which.negate()).toList()) : this;
+        return elements.stream().anyMatch(which) ? new Contents(elements.stream().filter(which.negate()).toList()) : this;
     }
 
     /** Each element changed in its place. */
     public Contents map(UnaryOperator<StoreyElement> f) {
         List<StoreyElement> out = new ArrayList<>(elements.size());
         boolean changed = false;
-        for (StoreyElement e : elements.values()) {
+        for (StoreyElement e : elements) {
             StoreyElement next = f.apply(e);
             changed |= next != e;
             out.add(next);
@@ -97,7 +97,7 @@ public final class Contents {
     /** One element in the place of which several come. */
     public Contents replaced(ElementId id, List<? extends StoreyElement> by) {
         List<StoreyElement> out = new ArrayList<>();
-        for (StoreyElement e : elements.values()) {
+        for (StoreyElement e : elements) {
             if (e.id().equals(id)) out.addAll(by);
             else out.add(e);
         }
@@ -105,7 +105,7 @@ public final class Contents {
     }
 
     @Override public boolean equals(Object o) {
-        return o instanceof Contents c && (c == this || elements().equals(c.elements()));
+        return o instanceof Contents c && (c == this || elements.equals(c.elements));
     }
 
     @Override public int hashCode() {
@@ -113,6 +113,6 @@ public final class Contents {
     }
 
     @Override public String toString() {
-        return "Contents" + elements.values();
+        return "Contents" + elements;
     }
 }

@@ -95,7 +95,7 @@ public final class Finder {
         return found[0];
     }
 
-    /** The mark of a name: by key, by handle, and else by place: the nearest of its sort whose middle is where it was. */
+    /** The mark of a name: by key, by handle, and else by place: one of its sort whose middle is where it was. */
     public OptionalInt markOf(MarkRef ref) {
         boolean handles = !ref.entity().handle().isEmpty();
         if (handles || ref.sha256().equals(sha256)) {
