@@ -1,9 +1,12 @@
 /** All computation; no interface code. */
 module brightlintel.core {
     requires java.desktop;
+    requires java.logging;
     requires org.locationtech.jts;
     requires tools.jackson.databind;
     requires com.fasterxml.jackson.annotation;
+    requires org.apache.pdfbox;
+    requires org.apache.pdfbox.jbig2;
     requires org.apache.fontbox;
     requires org.apache.pdfbox.io;
     requires org.apache.commons.logging;

@@ -14,6 +14,7 @@ import brightlintel.paint.Png;
 import brightlintel.paint.Raster;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.Sniffer;
+import brightlintel.read.Wanted;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
@@ -25,6 +26,7 @@ import brightlintel.store.Replacing;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
 import brightlintel.write.DrawingFormat;
+import brightlintel.write.OnPaper;
 import brightlintel.write.dxf.BasePlan;
 import brightlintel.write.ifc.IfcWriter;
 import java.io.ByteArrayOutputStream;
@@ -49,7 +51,8 @@ record Conversion(Command.Call call, Path file, Path to) {
         boolean metres = oneOf("unit", "mm", "m").equals("m"), flat = oneOf("view", "3d", "plan").equals("plan");
         boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
         if (format.isPresent() && !project) {
-            write(DrawingReader.read(file, ReadLimits.DEFAULT, Progress.NONE), format.get());
+            write(OnPaper.inModel(DrawingReader.look(file, new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")), ReadLimits.DEFAULT,
+                Progress.NONE)), format.get());
             return Main.DONE;
         }
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());

@@ -27,6 +27,8 @@ final class ConvertCommand implements Command {
             .desc("the plan of this storey, or this storey alone in 3D").get())
             .addOption(Option.builder().longOpt("unit").hasArg().argName("mm|m").desc("of a base plan in DXF or DWG; mm if it is not said")
             .get())
+            .addOption(Option.builder().longOpt("page").hasArg().argName("N").desc("of a PDF or TIFF; 1 if it is not said").get())
+            .addOption(InspectCommand.PASSWORD)
             .addOption(Option.builder().longOpt("size").hasArg().argName("WxH").desc("of a picture, in pixels; 1600x1000 if it is not said")
             .get());
     }

@@ -153,12 +153,18 @@ public sealed interface Entity {
     /**
      * @param loops  outlines, each of one closed polyline or of edges
      * @param lines  the pattern's families, with their turn and scale already in them as the file has them; empty for a solid
+     * @param edged  its outlines are strokes too: where nobody drew the edge of a filled area, it is the only edge there is
      */
     record Hatch(EntityKey key, Style style, Vec3 extrusion, String pattern, boolean solid, double elevation, List<Loop> loops,
-        List<PatternLine> lines) implements Entity {
+        List<PatternLine> lines, boolean edged) implements Entity {
         public Hatch {
             loops = List.copyOf(loops);
             lines = List.copyOf(lines);
+        }
+
+        public Hatch(EntityKey key, Style style, Vec3 extrusion, String pattern, boolean solid, double elevation, List<Loop> loops,
+            List<PatternLine> lines) {
+            this(key, style, extrusion, pattern, solid, elevation, loops, lines, false);
         }
 
         @Override public String kind() {

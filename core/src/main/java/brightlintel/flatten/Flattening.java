@@ -7,6 +7,7 @@ import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.FillMark;
+import brightlintel.drawing.HatchEdges;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Names;
@@ -299,11 +300,24 @@ public final class Flattening {
         return new Vec3(c.points().get(3 * i), c.points().get(3 * i + 1), c.points().get(3 * i + 2));
     }
 
-    /** Its outlines draw nothing: a hatch is painted, and its lines are not to be snapped to. */
+    private void edges(Entity.Hatch h, Affine map, StrokeTable.Source s) {
+        int piece = 0;
+        for (Entity.Loop l : h.loops())
+            for (Curve c : HatchEdges.of(l)) {
+                if (c instanceof Curve.Straight e) {
+                    Point a = map.apply(e.a()), b = map.apply(e.b());
+                    if (!a.equals(b)) table.straight(a.x(), a.y(), b.x(), b.y(), s, piece);
+                } else curve(c.mapped(map), s, piece);
+                piece++;
+            }
+    }
+
+    /** Its outlines draw nothing, unless nothing else draws them: a hatch is painted, and its lines are not to be snapped to. */
     private void hatch(Entity.Hatch h, Context in, StrokeTable.Source s) {
         Affine map = in.map.of(Frames.system(h.extrusion())).flat();
         List<double[]> rings = Hatching.rings(h, map, chordError);
         if (rings.isEmpty()) return;
+        if (h.edged()) edges(h, map, s);
         double[] lines = new double[0];
         if (!h.solid()) {
             Hatching.Pattern p = hatchLines < limits.strokes() ? Hatching.pattern(h, rings, map) : new Hatching.Pattern(lines, true);
@@ -341,11 +355,13 @@ public final class Flattening {
         for (double[] ring : f.rings()) marks += MARK + 8L * ring.length;
     }
 
-    /** Its frame is drawn in any case; its pixels where the file was found. */
+    /** Its frame is drawn where the format draws one; its pixels where the file was found. */
     private void picture(Entity.Picture p, Context in, StrokeTable.Source s) {
         Vec3 wide = p.u().times(p.width()), high = p.v().times(p.height());
         Vec3[] ring = {p.at(), p.at().plus(wide), p.at().plus(wide).plus(high), p.at().plus(high)};
-        for (int i = 0; i < 4; i++) straight(in.map.apply(ring[i]), in.map.apply(ring[(i + 1) % 4]), s, i);
+        // a page shows its pictures without one: a scan has nothing to snap to, its rim included
+        boolean framed = !in.scope.drawing.format().isPaged();
+        for (int i = 0; i < 4 && framed; i++) straight(in.map.apply(ring[i]), in.map.apply(ring[(i + 1) % 4]), s, i);
         Pixels pixels = in.scope.drawing.companions().pictures().get(p.file());
         if (pixels == null) return;
         Vec3 u = in.map.vector(wide.times(1.0 / pixels.width())), v = in.map.vector(high.times(1.0 / pixels.height())),

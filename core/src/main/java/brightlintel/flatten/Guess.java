@@ -35,6 +35,7 @@ record Guess(int strokes, int chords) {
             case Entity.Corners _, Entity.Picture _ -> new double[] {4, 4};
             case Entity.Insert i -> ofBlock(d.blocks().get(Names.key(i.block())), d, error, depth);
             case Entity.Dimension m -> ofBlock(d.blocks().get(Names.key(m.block())), d, error, depth);
+            case Entity.Hatch h when h.edged() -> new double[] {4, 4};
             case Entity.Text _, Entity.Hatch _, Entity.Dot _, Entity.Viewport _, Entity.KnownByKindOnly _ -> new double[2];
             case Entity.Line _, Entity.Leader _, Entity.MultiLeader _, Entity.Endless _ -> new double[] {1, 1};
         };

@@ -55,14 +55,14 @@ public final class Inspection {
         return List.of(Digest.round(v.x()), Digest.round(v.y()), Digest.round(v.z()));
     }
 
-    private static Map<String, Object> layer(Layer l) {
+    static Map<String, Object> layer(Layer l) {
         Map<String, Object> m = ordered("name", l.name(), "colorIndex", l.colour().index(), "frozen", l.frozen(), "off", l.off(), "locked",
             l.locked());
         l.colour().rgb().ifPresent(rgb -> m.put("trueColor", String.format("#%06x", rgb)));
         return m;
     }
 
-    private static Map<String, Object> space(List<Entity> entities, boolean digest) {
+    static Map<String, Object> space(List<Entity> entities, boolean digest) {
         Map<String, Integer> counts = counts(entities);
         Map<String, Object> m = ordered("total", counts.values().stream().mapToInt(n -> n).sum(), "counts", counts);
         if (digest) {
@@ -99,7 +99,7 @@ public final class Inspection {
         n[0]++;
     }
 
-    private static Map<String, Object> entry(Report.Entry e) {
+    static Map<String, Object> entry(Report.Entry e) {
         Diagnostic first = e.first().getFirst();
         return ordered("code", e.code().name(), "count", e.count(), "first",
             ordered("at", first.at().plain(), "values", first.values().stream().map(String::valueOf).toList()));

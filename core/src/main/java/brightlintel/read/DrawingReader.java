@@ -6,6 +6,8 @@ import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
 import brightlintel.read.dwg.DwgReader;
 import brightlintel.read.dxf.DxfReader;
+import brightlintel.read.pdf.PdfReader;
+import brightlintel.read.picture.PictureReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,21 +28,31 @@ public final class DrawingReader {
 
     /** @param named where the file lies that these bytes were copied from: a drawing that refers to itself is told by it */
     public static RawDrawing read(Path bytes, Path named, Beside beside, ReadLimits limits, Progress progress) throws IOException {
-        return References.resolve(alone(bytes, true, limits, progress), named, beside, limits, progress);
+        return read(bytes, named, beside, Wanted.FIRST, limits, progress);
+    }
+
+    public static RawDrawing read(Path bytes, Path named, Beside beside, Wanted wanted, ReadLimits limits, Progress progress)
+        throws IOException {
+        return References.resolve(alone(bytes, true, wanted, limits, progress), named, beside, limits, progress);
     }
 
     /** Without its hash: for a look that keeps nothing. */
     public static RawDrawing look(Path file, ReadLimits limits, Progress progress) throws IOException {
-        return References.resolve(alone(file, false, limits, progress), file, Beside.of(file), limits, progress);
+        return look(file, Wanted.FIRST, limits, progress);
     }
 
-    static RawDrawing alone(Path file, boolean hash, ReadLimits limits, Progress progress) throws IOException {
+    public static RawDrawing look(Path file, Wanted wanted, ReadLimits limits, Progress progress) throws IOException {
+        return References.resolve(alone(file, false, wanted, limits, progress), file, Beside.of(file), limits, progress);
+    }
+
+    static RawDrawing alone(Path file, boolean hash, Wanted wanted, ReadLimits limits, Progress progress) throws IOException {
         check(file, limits);
         Format format = Sniffer.sniff(file);
         return switch (format) {
             case DXF, DXF_BINARY -> DxfReader.read(file, format, hash, limits, progress);
             case DWG -> DwgReader.read(file, hash, limits, progress);
-            case PDF, PNG, JPEG -> throw new Refused(Refused.Why.NOT_READ_YET, file.getFileName(), format);
+            case PDF -> PdfReader.read(file, hash, wanted, limits, progress);
+            case PICTURE -> PictureReader.read(file, hash, wanted, limits, progress);
             case PROJECT, UNKNOWN -> throw new Refused(Refused.Why.NOT_A_DRAWING, file.getFileName());
         };
     }

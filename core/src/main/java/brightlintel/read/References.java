@@ -39,6 +39,8 @@ final class References {
     }
 
     static RawDrawing resolve(RawDrawing d, Path file, Beside beside, ReadLimits limits, Progress progress) throws IOException {
+        // pages carry all that they show
+        if (d.format().isPaged()) return d;
         References r = new References(beside, limits, progress);
         r.open.add(file.toRealPath());
         return r.withCompanions(d);
@@ -82,7 +84,7 @@ final class References {
             return;
         }
         try {
-            RawDrawing d = withCompanions(DrawingReader.alone(file, true, limits, progress));
+            RawDrawing d = withCompanions(DrawingReader.alone(file, true, Wanted.FIRST, limits, progress));
             into.put(path, d);
             files.add(new External(path, d.sha256()));
             report.say(Code.EXTERNAL_READ, new Location.Whole(), path);

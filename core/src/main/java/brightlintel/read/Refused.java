@@ -7,7 +7,8 @@ import java.util.List;
 public final class Refused extends IOException {
     private static final long serialVersionUID = 1L;
 
-    public enum Why { MISSING, FOLDER, NO_PERMISSION, EMPTY, NOT_A_DRAWING, NOT_READ_YET, OLD_VERSION, LOST, TOO_BIG, NO_SUCH_SPACE, DISK }
+    public enum Why { MISSING, FOLDER, NO_PERMISSION, EMPTY, NOT_A_DRAWING, OLD_VERSION, LOST, TOO_BIG, NO_SUCH_SPACE, DISK, NO_DECODER,
+        PASSWORD, NO_RIGHT }
 
     private final Why why;
     private final transient List<Object> values;

@@ -24,10 +24,14 @@ public final class Sniffer {
         if (s.startsWith("AutoCAD Binary DXF")) return Format.DXF_BINARY;
         if (s.matches("(?s)AC(10\\d\\d|2\\.|1\\.).*")) return Format.DWG;
         if (s.substring(0, Math.min(1024, s.length())).contains("%PDF-")) return Format.PDF;
-        if (s.startsWith("\u0089PNG\r\n")) return Format.PNG;
-        if (s.startsWith("\u00ff\u00d8\u00ff")) return Format.JPEG;
+        if (isPicture(s)) return Format.PICTURE;
         if (s.startsWith("PK\u0003\u0004")) return Format.PROJECT;
         return looksLikeDxf(s) ? Format.DXF : Format.UNKNOWN;
+    }
+
+    private static boolean isPicture(String s) {
+        return s.startsWith("\u0089PNG\r\n") || s.startsWith("\u00ff\u00d8\u00ff") || s.startsWith("GIF8") || s.startsWith("II*\0")
+            || s.startsWith("MM\0*") || s.matches("(?s)BM.{4}\0\0\0\0.*") || s.startsWith("\0\0\0\fjP  ") || s.startsWith("\u0097JB2\r\n");
     }
 
     /** Pairs of a whole number and a value, the first a section or a comment. */

@@ -1,0 +1,217 @@
+package brightlintel.read.pdf;
+
+import brightlintel.drawing.Code;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Style;
+import brightlintel.geom.Box;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.GeometryFixer;
+
+/** Filled paths: areas, lines that were filled and not drawn, the paper's own ground. */
+final class Areas {
+    /** A filled strip thinner than this, points, stands for a line: 0.35 mm, the pen of most outlines; and it is long for its width. */
+    private static final double THIN = 1.0, LONG = 4;
+    private static final double GROUND = 0.9;
+    /** More outlines than this are not held against each other. */
+    private static final int MANY = 3000;
+    private static final double HUNDREDTHS = 100 * 25.4 / 72;
+    private static final GeometryFactory JTS = new GeometryFactory();
+    private final PageFrame frame;
+    private final Ink ink;
+
+    Areas(PageFrame frame, Ink ink) {
+        this.frame = frame;
+        this.ink = ink;
+    }
+
+    /** @param lines of a pattern whose lines could be told */
+    record Paint(int rgb, String group, boolean patterned, List<Entity.PatternLine> lines) { }
+
+    void add(List<Run> runs, boolean evenOdd, boolean edged, Clip clip, Paint paint) {
+        Box all = Box.EMPTY;
+        for (Run r : runs) all = all.with(r.box());
+        if (clip.blocks(all)) return;
+        if (!paint.patterned && runs.size() == 1 && isGround(all, paint.rgb)) {
+            area(runs, false, ink.style(new Pen(paint.rgb, 0, Pen.Dashes.NONE, Pen.Use.GROUND), null), paint);
+            return;
+        }
+        List<Run> thick = new ArrayList<>();
+        for (Run r : runs) if (paint.patterned || !thin(r, clip, paint)) thick.add(r);
+        if (thick.isEmpty()) return;
+        Style s = ink.style(new Pen(paint.rgb, 0, Pen.Dashes.NONE, Pen.Use.AREA), paint.group);
+        boolean whole = clip.passes(all);
+        for (List<Run> one : evenOdd || thick.size() == 1 || thick.size() > MANY ? List.of(thick) : byWinding(thick)) {
+            if (whole) area(one, edged, s, paint);
+            else clipped(one, clip, edged, s, paint);
+        }
+    }
+
+    private void area(List<Run> runs, boolean edged, Style s, Paint paint) {
+        if (paint.lines.isEmpty()) ink.area(runs, edged && !paint.patterned, s);
+        else ink.pattern(runs, paint.lines, s);
+    }
+
+    private boolean isGround(Box b, int rgb) {
+        boolean white = (rgb >> 16 & 255) > 249 && (rgb >> 8 & 255) > 249 && (rgb & 255) > 249;
+        return white && b.width() * b.height() > GROUND * frame.width() * frame.height();
+    }
+
+    /** A strip of four corners that is as thin as a pen. */
+    private boolean thin(Run r, Clip clip, Paint paint) {
+        Box b = r.box();
+        if (r.curves().size() > 5 || r.curves().size() < 3 || !r.isStraight()) return false;
+        List<Point> p = new ArrayList<>();
+        for (Curve c : r.curves()) p.add(c.first());
+        if (!r.closed()) p.add(r.curves().getLast().last());
+        if (p.size() == 5 && p.getFirst().distance(p.getLast()) < 1e-6) p.removeLast();
+        if (p.size() != 4) return false;
+        Point u = p.get(1).minus(p.get(0)), v = p.get(2).minus(p.get(1));
+        boolean square = Math.abs(u.dot(v)) < 0.02 * u.length() * v.length() && p.get(0).plus(p.get(2)).distance(p.get(1).plus(p.get(3))) < 0.05;
+        double wide = Math.min(u.length(), v.length()), far = Math.max(u.length(), v.length());
+        if (!square || wide > THIN || far < LONG * wide || !(far > 0)) return false;
+        boolean along = u.length() >= v.length();
+        Point a = along ? p.get(0).towards(p.get(3), 0.5) : p.get(0).towards(p.get(1), 0.5),
+            z = along ? p.get(1).towards(p.get(2), 0.5) : p.get(3).towards(p.get(2), 0.5);
+        ink.report.say(Code.THIN_FILL_AS_LINE, ink.at());
+        Style s = ink.style(new Pen(paint.rgb, (int) Math.round(wide * HUNDREDTHS), Pen.Dashes.NONE, Pen.Use.STROKE), paint.group);
+        if (clip.passes(b)) {
+            ink.line(a, z, s);
+            return true;
+        }
+        Curve c = new Curve.Straight(a, z);
+        double[] in = clip.stretches(c);
+        for (int i = 0; i < in.length; i += 2) ink.line(c.at(in[i]), c.at(in[i + 1]), s);
+        return true;
+    }
+
+    /**
+     * By the rule of winding, an outline in another of the same way round cuts no hole, and outlines that overlap add up: parted so that the
+     * even-odd rule, which is all that areas know, paints the same.
+     */
+    private static List<List<Run>> byWinding(List<Run> runs) {
+        int n = runs.size();
+        Box[] box = new Box[n];
+        boolean[] left = new boolean[n], dropped = new boolean[n];
+        List<List<Point>> ring = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            box[i] = runs.get(i).box();
+            ring.add(runs.get(i).chords());
+            left[i] = area(ring.get(i)) > 0;
+        }
+        int[] around = new int[n];
+        for (int i = 0; i < n; i++) {
+            around[i] = -1;
+            for (int k = 0; k < n; k++) {
+                if (k == i || !box[k].holds(box[i]) || box[k].equals(box[i]) && k > i || !holds(ring.get(k), ring.get(i).getFirst())) continue;
+                if (around[i] < 0 || box[around[i]].holds(box[k])) around[i] = k;
+            }
+        }
+        for (int i = 0; i < n; i++) dropped[i] = around[i] >= 0 && left[around[i]] == left[i];
+        List<List<Run>> out = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            if (dropped[i] || around[i] >= 0) continue;
+            List<Run> one = new ArrayList<>(List.of(runs.get(i)));
+            for (int k = 0; k < n; k++) if (around[k] == i && !dropped[k]) one.add(runs.get(k));
+            out.add(one);
+        }
+        for (int i = 0; i < n; i++)
+            if (!dropped[i] && around[i] >= 0 && around[around[i]] >= 0) out.add(List.of(runs.get(i)));
+        return out;
+    }
+
+    private static double area(List<Point> p) {
+        double a = 0;
+        for (int i = 0; i < p.size(); i++) a += p.get(i).cross(p.get((i + 1) % p.size()));
+        return a / 2;
+    }
+
+    private static boolean holds(List<Point> ring, Point p) {
+        boolean in = false;
+        for (int i = 0, j = ring.size() - 1; i < ring.size(); j = i++) {
+            Point a = ring.get(j), b = ring.get(i);
+            if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) in = !in;
+        }
+        return in;
+    }
+
+    // ---- clipped: exact for straight edges, chords for round ones
+
+    private void clipped(List<Run> runs, Clip clip, boolean edged, Style s, Paint paint) {
+        try {
+            Geometry g = evenOdd(runs.stream().map(Areas::ring).toList());
+            Box b = clip.box();
+            g = g.intersection(JTS.createPolygon(new Coordinate[] {at(b.minX(), b.minY()), at(b.maxX(), b.minY()), at(b.maxX(), b.maxY()),
+                at(b.minX(), b.maxY()), at(b.minX(), b.minY())}));
+            List<List<double[]>> outlines = clip.outlines();
+            for (int i = 0; i < outlines.size() && !g.isEmpty(); i++) {
+                List<Coordinate[]> rings = outlines.get(i).stream().map(Areas::ring).toList();
+                Geometry o = clip.evenOdd(i) ? evenOdd(rings) : wound(rings);
+                g = g.intersection(o);
+            }
+            for (int i = 0; i < g.getNumGeometries(); i++)
+                if (g.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) area(runs(p), edged, s, paint);
+        } catch (RuntimeException e) {
+            // outlines that cross themselves beyond mending are shown whole rather than lost
+            area(runs, edged, s, paint);
+        }
+    }
+
+    private static Geometry evenOdd(List<Coordinate[]> rings) {
+        Geometry out = JTS.createPolygon();
+        for (Coordinate[] r : rings) if (r.length > 3) out = out.symDifference(GeometryFixer.fix(JTS.createPolygon(r)));
+        return out;
+    }
+
+    private static Geometry wound(List<Coordinate[]> rings) {
+        Geometry out = JTS.createPolygon();
+        for (Coordinate[] r : rings) {
+            if (r.length < 4) continue;
+            Polygon p = JTS.createPolygon(r);
+            boolean left = org.locationtech.jts.algorithm.Orientation.isCCW(r);
+            Geometry g = GeometryFixer.fix(p);
+            out = left || !out.contains(g) ? out.union(g) : out.difference(g);
+        }
+        return out;
+    }
+
+    private static Coordinate at(double x, double y) {
+        return new Coordinate(x, y);
+    }
+
+    private static Coordinate[] ring(Run r) {
+        List<Point> p = r.chords();
+        Coordinate[] out = new Coordinate[p.size() + 1];
+        for (int i = 0; i < p.size(); i++) out[i] = at(p.get(i).x(), p.get(i).y());
+        out[p.size()] = out[0].copy();
+        return out;
+    }
+
+    private static Coordinate[] ring(double[] xy) {
+        Coordinate[] out = new Coordinate[xy.length / 2 + 1];
+        for (int i = 0; i < xy.length / 2; i++) out[i] = at(xy[2 * i], xy[2 * i + 1]);
+        out[xy.length / 2] = out[0].copy();
+        return out;
+    }
+
+    private static List<Run> runs(Polygon p) {
+        List<Run> out = new ArrayList<>();
+        out.add(run(p.getExteriorRing()));
+        for (int i = 0; i < p.getNumInteriorRing(); i++) out.add(run(p.getInteriorRingN(i)));
+        return out;
+    }
+
+    private static Run run(LinearRing r) {
+        List<Curve> c = new ArrayList<>();
+        Coordinate[] p = r.getCoordinates();
+        for (int i = 0; i + 1 < p.length; i++) c.add(new Curve.Straight(new Point(p[i].x, p[i].y), new Point(p[i + 1].x, p[i + 1].y)));
+        return new Run(c, true);
+    }
+}

@@ -1,0 +1,96 @@
+package brightlintel.read.pdf;
+
+import java.awt.geom.GeneralPath;
+import java.util.Arrays;
+
+/** The path under construction, in the page's own coordinates, as flat arrays. */
+final class PathBuffer {
+    static final byte MOVE = 0, LINE = 1, CURVE = 2, CLOSE = 3;
+    byte[] kinds = new byte[64];
+    float[] xy = new float[256];
+    int size, floats;
+    private float x, y, startX, startY;
+    private boolean open;
+
+    void reset() {
+        size = 0;
+        floats = 0;
+        open = false;
+    }
+
+    boolean isEmpty() {
+        return size == 0;
+    }
+
+    boolean hasPoint() {
+        return open;
+    }
+
+    float x() {
+        return x;
+    }
+
+    float y() {
+        return y;
+    }
+
+    private void put(byte kind, int more) {
+        if (size == kinds.length) kinds = Arrays.copyOf(kinds, 2 * size);
+        if (floats + more > xy.length) xy = Arrays.copyOf(xy, 2 * xy.length);
+        kinds[size++] = kind;
+    }
+
+    private void point(float px, float py) {
+        xy[floats++] = px;
+        xy[floats++] = py;
+        x = px;
+        y = py;
+    }
+
+    void move(float px, float py) {
+        put(MOVE, 2);
+        point(px, py);
+        startX = px;
+        startY = py;
+        open = true;
+    }
+
+    void line(float px, float py) {
+        put(LINE, 2);
+        point(px, py);
+    }
+
+    void curve(float ax, float ay, float bx, float by, float px, float py) {
+        put(CURVE, 6);
+        point(ax, ay);
+        point(bx, by);
+        point(px, py);
+    }
+
+    void close() {
+        if (!open) return;
+        put(CLOSE, 0);
+        x = startX;
+        y = startY;
+    }
+
+    /** Exactly one straight piece. */
+    boolean isOneLine() {
+        return size == 2 && kinds[0] == MOVE && kinds[1] == LINE;
+    }
+
+    GeneralPath shape(int rule) {
+        GeneralPath g = new GeneralPath(rule, Math.max(1, size));
+        int at = 0;
+        for (int i = 0; i < size; i++) {
+            switch (kinds[i]) {
+                case MOVE -> g.moveTo(xy[at], xy[at + 1]);
+                case LINE -> g.lineTo(xy[at], xy[at + 1]);
+                case CURVE -> g.curveTo(xy[at], xy[at + 1], xy[at + 2], xy[at + 3], xy[at + 4], xy[at + 5]);
+                default -> g.closePath();
+            }
+            at += kinds[i] == CLOSE ? 0 : kinds[i] == CURVE ? 6 : 2;
+        }
+        return g;
+    }
+}
