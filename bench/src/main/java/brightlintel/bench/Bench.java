@@ -57,7 +57,7 @@ import org.locationtech.jts.index.strtree.STRtree;
 /** Measures the hot paths and prints a table. Run it with bench/run. */
 public final class Bench {
     private static final int ROUNDS = 9, WARM = 40;
-    private static volatile Object sink;
+    static volatile Object sink;
 
     private Bench() { }
 
@@ -74,6 +74,10 @@ public final class Bench {
             files(Path.of(args[1]));
             return;
         }
+        if (args.length > 0 && args[0].equals("pages")) {
+            PageBench.run();
+            return;
+        }
         if (args.length > 0 && args[0].equals("large")) {
             LargeFiles.main(args);
             return;
@@ -88,13 +92,14 @@ public final class Bench {
             index();
             joints();
             space();
+            PageBench.run();
         } finally {
             for (String f : List.of("mixed.dxf", "plain.dxf", "plain.dwg")) Files.deleteIfExists(folder.resolve(f));
             Files.deleteIfExists(folder);
         }
     }
 
-    private static void row(String what, String note, Callable<?> job) throws Exception {
+    static void row(String what, String note, Callable<?> job) throws Exception {
         double[] ms = new double[ROUNDS];
         for (int i = -5; i < ROUNDS; i++) {
             long t = System.nanoTime();

@@ -51,7 +51,8 @@ record Conversion(Command.Call call, Path file, Path to) {
         boolean metres = oneOf("unit", "mm", "m").equals("m"), flat = oneOf("view", "3d", "plan").equals("plan");
         boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
         if (format.isPresent() && !project) {
-            write(OnPaper.inModel(DrawingReader.look(file, new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")), ReadLimits.DEFAULT,
+            write(OnPaper.inModel(DrawingReader.look(file, new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")),
+                ReadLimits.DEFAULT,
                 Progress.NONE)), format.get());
             return Main.DONE;
         }

@@ -37,7 +37,8 @@ final class Refusals {
             case EMPTY -> "the file is empty";
             case NOT_A_DRAWING -> "this is no drawing that can be read";
             case NO_DECODER -> r.values().get(1) + " pictures cannot be decoded; ask the sender for PNG, JPEG, TIFF or PDF";
-            case PASSWORD -> (r.values().get(1).equals("wrong") ? "the password is wrong" : "it is locked with a password") + "; --password WORD opens it";
+            case PASSWORD -> (r.values().get(1).equals("wrong") ? "the password is wrong" : "it is locked with a password")
+                + "; --password WORD opens it";
             case NO_RIGHT -> "whoever made it allows nothing to be taken out; the owner's password (--password) opens it";
             case OLD_VERSION -> r.values().get(1)
                 + " is a DWG version that is not read; ask the sender to save it as DWG of 2000 or later, or as DXF";

@@ -1,11 +1,12 @@
 package brightlintel.inspect;
 
+import brightlintel.drawing.Companions;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Paper;
+import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
-import brightlintel.drawing.Progress;
 import brightlintel.drawing.Report;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -35,7 +36,7 @@ public final class PageInspection {
     /** One page, which is not kept. */
     public void add(RawDrawing d) {
         if (first == null) first = new RawDrawing("", d.format(), d.version(), d.header(), List.of(), d.tables(), List.of(), Map.of(),
-            brightlintel.drawing.Companions.NONE, Report.EMPTY);
+            Companions.NONE, Report.EMPTY);
         Space s = d.spaces().getFirst();
         Strokes strokes = Flattening.of(d, s.key(), ReadLimits.DEFAULT, Progress.NONE);
         report = report.and(d.report());
@@ -49,7 +50,12 @@ public final class PageInspection {
             drawn++;
             length += strokes.curveOf(i).length();
         }
-        for (Entity e : s.entities()) if (e instanceof Entity.Hatch) areas++;
+        int hatches = 0;
+        for (Entity e : s.entities())
+            if (e instanceof Entity.Hatch h) {
+                if (h.solid()) areas++;
+                else hatches++;
+            }
         for (int i = 0; i < strokes.marks(); i++) counts[strokes.mark(i).layer()]++;
         double perPoint = s.paper().map(Paper::metresPerUnit).orElse(POINT) / POINT;
         Map<String, Object> page = new LinkedHashMap<>();
@@ -61,6 +67,7 @@ public final class PageInspection {
         page.put("strokes", drawn);
         page.put("strokeLengthPt", Digest.round(length * perPoint));
         page.put("filledAreas", areas);
+        page.put("hatches", hatches);
         page.put("words", words(s).size());
         page.put("images", d.header().whole("$PAGEPICTURES").orElse(0));
         List<Object> names = new ArrayList<>();
@@ -89,7 +96,8 @@ public final class PageInspection {
                 if (end > i) {
                     Point at = from.plus(way.times(i / (double) n));
                     out.add(Inspection.ordered("text", t.raw().substring(i, end), "x", Digest.round(at.x()), "y", Digest.round(at.y()),
-                        "height", Digest.round(t.height()), "directionDegrees", Digest.round(Math.toDegrees(t.rotation())), "layer", t.style().layer()));
+                        "height", Digest.round(t.height()), "directionDegrees", Digest.round(Math.toDegrees(t.rotation())), "layer",
+                        t.style().layer()));
                 }
                 i = end + 1;
             }

@@ -24,7 +24,8 @@ public final class Paged {
      *
      * @param enough tells whether to end with the page it is given
      */
-    public static void each(Path file, Wanted wanted, ReadLimits limits, Progress progress, Predicate<RawDrawing> enough) throws IOException {
+    public static void each(Path file, Wanted wanted, ReadLimits limits, Progress progress, Predicate<RawDrawing> enough)
+        throws IOException {
         if (Sniffer.sniff(file) == Format.PDF) {
             PdfReader.each(file, wanted, limits, progress, enough);
             return;

@@ -8,6 +8,7 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -35,9 +36,7 @@ final class Areas {
     /** @param lines of a pattern whose lines could be told */
     record Paint(int rgb, String group, boolean patterned, List<Entity.PatternLine> lines) { }
 
-    void add(List<Run> runs, boolean evenOdd, boolean edged, Clip clip, Paint paint) {
-        Box all = Box.EMPTY;
-        for (Run r : runs) all = all.with(r.box());
+    void add(List<Run> runs, Box all, boolean evenOdd, boolean edged, Clip clip, Paint paint) {
         if (clip.blocks(all)) return;
         if (!paint.patterned && runs.size() == 1 && isGround(all, paint.rgb)) {
             area(runs, false, ink.style(new Pen(paint.rgb, 0, Pen.Dashes.NONE, Pen.Use.GROUND), null), paint);
@@ -66,7 +65,6 @@ final class Areas {
 
     /** A strip of four corners that is as thin as a pen. */
     private boolean thin(Run r, Clip clip, Paint paint) {
-        Box b = r.box();
         if (r.curves().size() > 5 || r.curves().size() < 3 || !r.isStraight()) return false;
         List<Point> p = new ArrayList<>();
         for (Curve c : r.curves()) p.add(c.first());
@@ -74,7 +72,8 @@ final class Areas {
         if (p.size() == 5 && p.getFirst().distance(p.getLast()) < 1e-6) p.removeLast();
         if (p.size() != 4) return false;
         Point u = p.get(1).minus(p.get(0)), v = p.get(2).minus(p.get(1));
-        boolean square = Math.abs(u.dot(v)) < 0.02 * u.length() * v.length() && p.get(0).plus(p.get(2)).distance(p.get(1).plus(p.get(3))) < 0.05;
+        boolean square = Math.abs(u.dot(v)) < 0.02 * u.length() * v.length()
+            && p.get(0).plus(p.get(2)).distance(p.get(1).plus(p.get(3))) < 0.05;
         double wide = Math.min(u.length(), v.length()), far = Math.max(u.length(), v.length());
         if (!square || wide > THIN || far < LONG * wide || !(far > 0)) return false;
         boolean along = u.length() >= v.length();
@@ -82,7 +81,7 @@ final class Areas {
             z = along ? p.get(1).towards(p.get(2), 0.5) : p.get(3).towards(p.get(2), 0.5);
         ink.report.say(Code.THIN_FILL_AS_LINE, ink.at());
         Style s = ink.style(new Pen(paint.rgb, (int) Math.round(wide * HUNDREDTHS), Pen.Dashes.NONE, Pen.Use.STROKE), paint.group);
-        if (clip.passes(b)) {
+        if (clip.passes(r.box())) {
             ink.line(a, z, s);
             return true;
         }
@@ -93,8 +92,8 @@ final class Areas {
     }
 
     /**
-     * By the rule of winding, an outline in another of the same way round cuts no hole, and outlines that overlap add up: parted so that the
-     * even-odd rule, which is all that areas know, paints the same.
+     * By the rule of winding, an outline in another of the same way round cuts no hole, and outlines that overlap add up: parted so that
+     * the even-odd rule, which is all that areas know, paints the same.
      */
     private static List<List<Run>> byWinding(List<Run> runs) {
         int n = runs.size();
@@ -110,7 +109,8 @@ final class Areas {
         for (int i = 0; i < n; i++) {
             around[i] = -1;
             for (int k = 0; k < n; k++) {
-                if (k == i || !box[k].holds(box[i]) || box[k].equals(box[i]) && k > i || !holds(ring.get(k), ring.get(i).getFirst())) continue;
+                if (k == i || !box[k].holds(box[i]) || box[k].equals(box[i]) && k > i || !holds(ring.get(k), ring.get(i).getFirst()))
+                    continue;
                 if (around[i] < 0 || box[around[i]].holds(box[k])) around[i] = k;
             }
         }
@@ -175,7 +175,7 @@ final class Areas {
         for (Coordinate[] r : rings) {
             if (r.length < 4) continue;
             Polygon p = JTS.createPolygon(r);
-            boolean left = org.locationtech.jts.algorithm.Orientation.isCCW(r);
+            boolean left = Orientation.isCCW(r);
             Geometry g = GeometryFixer.fix(p);
             out = left || !out.contains(g) ? out.union(g) : out.difference(g);
         }

@@ -7,9 +7,9 @@ import brightlintel.geom.Point;
 import java.util.List;
 
 /**
- * Cubic curves of a page as what they were: pages know no arcs, so writers make them of cubic pieces that keep within 3e-4 of the radius for a
- * quarter of a circle, and far closer for less. A piece within that, and the rounding of its figures, of a circle is an arc again; arcs that
- * go on round the same centre are one. All others stay exact, as splines of degree 3.
+ * Cubic curves of a page as what they were: pages know no arcs, so writers make them of cubic pieces that keep within 3e-4 of the radius
+ * for a quarter of a circle, and far closer for less. A piece within that, and the rounding of its figures, of a circle is an arc again;
+ * arcs that go on round the same centre are one. All others stay exact, as splines of degree 3.
  */
 final class Bezier {
     private static final double[] KNOTS = {0, 0, 0, 0, 1, 1, 1, 1}, EVEN = {1, 1, 1, 1};

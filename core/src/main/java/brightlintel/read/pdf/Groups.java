@@ -105,7 +105,8 @@ final class Groups {
 
     List<Layer> layers() {
         Map<String, Layer> out = new LinkedHashMap<>();
-        names.entrySet().stream().sorted(Map.Entry.comparingByValue()).forEach(e -> out.put(e.getValue(), layer(e.getValue(), on.get(e.getKey()))));
+        names.entrySet().stream().sorted(Map.Entry.comparingByValue())
+            .forEach(e -> out.put(e.getValue(), layer(e.getValue(), on.get(e.getKey()))));
         return List.copyOf(out.values());
     }
 

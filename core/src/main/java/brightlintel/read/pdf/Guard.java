@@ -7,8 +7,8 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicLong;
 
 /**
- * Runs what a made-up file can exhaust on a thread of its own: a stack that runs out, memory that runs out and a call that does not come back
- * end in a refusal and not in the end of the program.
+ * Runs what a made-up file can exhaust on a thread of its own: a stack that runs out, memory that runs out and a call that does not come
+ * back end in a refusal and not in the end of the program.
  */
 final class Guard {
     private static final long STACK = 4 << 20;

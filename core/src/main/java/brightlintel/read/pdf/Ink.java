@@ -18,10 +18,14 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Vec3;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /** What a page has painted so far: shapes on layers. */
@@ -37,6 +41,10 @@ final class Ink {
     private final Map<String, Layer> layers = new LinkedHashMap<>();
     private final Map<Pen, String> layerOfPen = new HashMap<>();
     private final Map<LookKey, Style> styles = new HashMap<>();
+    private final Set<Style> ofPens = new HashSet<>();
+    private Pen lastPen;
+    private String lastGroup;
+    private Style lastStyle;
     private long ordinal;
 
     private record LookKey(Pen pen, String group) { }
@@ -62,8 +70,30 @@ final class Ink {
 
     /** @param group a layer of the file's own, null where pens stand for layers */
     Style style(Pen pen, String group) {
-        return styles.computeIfAbsent(new LookKey(pen, group), k -> new Style(k.group != null ? k.group : layer(k.pen), colour(pen.rgb()),
-            lineType(pen.dashes()), 1, pen.use() == Pen.Use.STROKE ? pen.hundredths() : Style.WEIGHT_DEFAULT, true));
+        if (pen.equals(lastPen) && Objects.equals(group, lastGroup)) return lastStyle;
+        lastPen = pen;
+        lastGroup = group;
+        lastStyle = styles.computeIfAbsent(new LookKey(pen, group), this::make);
+        return lastStyle;
+    }
+
+    private Style make(LookKey k) {
+        Pen pen = k.pen;
+        Style s = new Style(k.group != null ? k.group : layer(pen), colour(pen.rgb()), lineType(pen.dashes()), 1,
+            pen.use() == Pen.Use.STROKE ? pen.hundredths() : Style.WEIGHT_DEFAULT, true);
+        if (k.group == null) ofPens.add(s);
+        return s;
+    }
+
+    /** The same pen, broken. A pen's own layer is that of broken lines; a layer of the file's own stays. */
+    Style broken(Style s, Pen.Dashes d) {
+        Pen pen = new Pen(s.colour().toRgb(), s.weight(), d, Pen.Use.STROKE);
+        return style(pen, ofPens.contains(s) ? null : s.layer());
+    }
+
+    /** As told from areas, where pens stand for layers. */
+    Style outlinedText(Style s) {
+        return ofPens.contains(s) ? style(new Pen(s.colour().toRgb(), 0, Pen.Dashes.NONE, Pen.Use.OUTLINED_TEXT), null) : s;
     }
 
     private static Colour colour(int rgb) {
@@ -91,12 +121,13 @@ final class Ink {
         StringBuilder name = new StringBuilder(Pen.sort(d.lengths()));
         for (int i = 0; i < n; i++) name.append(i == 0 ? " " : "-").append(plain(d.lengths()[i]));
         String key = name.toString();
-        lineTypes.computeIfAbsent(Names.key(key), _ -> new LineType(key, "", dashes.stream().mapToDouble(x -> Math.abs(x.length())).sum(), dashes));
+        lineTypes.computeIfAbsent(Names.key(key), _ -> new LineType(key, "", dashes.stream().mapToDouble(x -> Math.abs(x.length())).sum(),
+            dashes));
         return key;
     }
 
     private static String plain(float f) {
-        String s = String.format(java.util.Locale.ROOT, "%.2f", f);
+        String s = String.format(Locale.ROOT, "%.2f", f);
         return s.endsWith("00") ? s.substring(0, s.length() - 3) : s;
     }
 
@@ -130,14 +161,29 @@ final class Ink {
             return;
         }
         int from = 0;
-        boolean all = c.stream().noneMatch(x -> x instanceof Nurbs || x instanceof Curve.EllipticArc a && a.isWhole());
+        boolean all = isChain(c);
         for (int i = 0; i <= c.size(); i++) {
-            boolean chain = i < c.size() && !(c.get(i) instanceof Nurbs) && !(c.get(i) instanceof Curve.EllipticArc a && a.isWhole());
-            if (chain) continue;
+            if (i < c.size() && fitsChain(c.get(i))) continue;
             if (i > from) chain(c.subList(from, i), all && run.closed(), s);
             if (i < c.size()) single(c.get(i), s);
             from = i + 1;
         }
+    }
+
+    /** Pieces that a polyline can hold: straight ones and arcs that are not the whole circle. */
+    private static boolean fitsChain(Curve c) {
+        return c instanceof Curve.Straight || c instanceof Curve.EllipticArc a && !a.isWhole();
+    }
+
+    private static boolean isChain(List<Curve> curves) {
+        for (Curve c : curves) if (!fitsChain(c)) return false;
+        return true;
+    }
+
+    private static List<Entity.Loop> loops(List<Run> runs) {
+        List<Entity.Loop> out = new ArrayList<>(runs.size());
+        for (Run r : runs) if (r.curves().size() > 1 || !r.isStraight()) out.add(loop(r));
+        return out;
     }
 
     private void single(Curve c, Style s) {
@@ -147,7 +193,8 @@ final class Ink {
                 double r = a.u().length();
                 Point from = a.sweep() > 0 ? a.first() : a.last(), to = a.sweep() > 0 ? a.last() : a.first();
                 add(a.isWhole() ? new Entity.Circle(key(), s, Vec3.UP, space(a.centre()), r)
-                    : new Entity.Arc(key(), s, Vec3.UP, space(a.centre()), r, from.minus(a.centre()).angle(), to.minus(a.centre()).angle()));
+                    : new Entity.Arc(key(), s, Vec3.UP, space(a.centre()), r, from.minus(a.centre()).angle(),
+                    to.minus(a.centre()).angle()));
             }
             case Nurbs n -> add(new Entity.Spline(key(), s, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), Doubles.NONE,
                 controls(n), Doubles.NONE));
@@ -181,13 +228,17 @@ final class Ink {
 
     /** An area of several outlines, by the even-odd rule. @param edged nobody drew its edges */
     void area(List<Run> runs, boolean edged, Style s) {
-        List<Entity.Loop> loops = runs.stream().filter(r -> r.curves().size() > 1 || !r.isStraight()).map(Ink::loop).toList();
+        List<Entity.Loop> loops = loops(runs);
         if (!loops.isEmpty()) add(new Entity.Hatch(key(), s, Vec3.UP, "SOLID", true, 0, loops, List.of(), edged));
+    }
+
+    Entity.Hatch hatch(Run run, Entity.PatternLine lines, Style s) {
+        return new Entity.Hatch(key(), s, Vec3.UP, "LINES", false, 0, List.of(loop(run)), List.of(lines), false);
     }
 
     /** An area filled with lines. */
     void pattern(List<Run> runs, List<Entity.PatternLine> lines, Style s) {
-        List<Entity.Loop> loops = runs.stream().filter(r -> r.curves().size() > 1 || !r.isStraight()).map(Ink::loop).toList();
+        List<Entity.Loop> loops = loops(runs);
         if (!loops.isEmpty()) add(new Entity.Hatch(key(), s, Vec3.UP, "PATTERN", false, 0, loops, lines, false));
     }
 
@@ -195,8 +246,7 @@ final class Ink {
 
     private static Entity.Loop loop(Run r) {
         List<Curve> c = r.curves();
-        boolean splines = c.stream().anyMatch(x -> x instanceof Nurbs || x instanceof Curve.EllipticArc a && a.isWhole());
-        if (splines) return new Entity.Loop(OUTERMOST, true, Doubles.NONE, edges(r));
+        if (!isChain(c)) return new Entity.Loop(OUTERMOST, true, Doubles.NONE, edges(r));
         int n = c.size();
         boolean shut = c.getLast().last().distance(c.getFirst().first()) < 1e-9;
         double[] v = new double[3 * (shut ? n : n + 1)];

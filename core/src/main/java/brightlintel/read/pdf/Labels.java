@@ -82,7 +82,8 @@ final class Labels {
             if (last != null) {
                 double gap = d.dot(g.at.minus(last.at)) - last.advance();
                 // bold is often made by painting twice
-                if (g.text.equals(last.text) && g.at.distance(last.at) < SAME_PLACE * g.size && last.advance() > 2 * g.at.distance(last.at)) continue;
+                if (g.text.equals(last.text) && g.at.distance(last.at) < SAME_PLACE * g.size && last.advance() > 2 * g.at.distance(last.at))
+                    continue;
                 if (gap > APART * g.size || gap < -BACK * Math.max(g.size, last.advance())) {
                     out.add(label);
                     label = new ArrayList<>();

@@ -5,6 +5,7 @@ import brightlintel.drawing.Location;
 import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Report;
 import brightlintel.read.picture.Thinning;
+import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
@@ -15,7 +16,9 @@ import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSNumber;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 
@@ -60,7 +63,8 @@ final class PageImages {
                 return name;
             }
             Pixels p = isBilevel(image) ? bilevel(image) : sampled(image, all, tint);
-            if ((long) p.width() * p.height() < all) report.say(Code.PICTURE_THINNED, at, image.getWidth(), image.getHeight(), p.width(), p.height());
+            if ((long) p.width() * p.height() < all)
+                report.say(Code.PICTURE_THINNED, at, image.getWidth(), image.getHeight(), p.width(), p.height());
             room -= (long) p.width() * p.height();
             pixels.put(name, p);
         } catch (IOException | RuntimeException e) {
@@ -70,7 +74,7 @@ final class PageImages {
     }
 
     private static String filter(PDImage image) {
-        COSBase f = image.getCOSObject() instanceof org.apache.pdfbox.cos.COSDictionary d
+        COSBase f = image.getCOSObject() instanceof COSDictionary d
             ? d.getDictionaryObject(COSName.FILTER, COSName.F) : null;
         COSBase last = f instanceof COSArray a && a.size() > 0 ? a.getObject(a.size() - 1) : f;
         String name = last instanceof COSName n ? n.getName() : "";
@@ -85,7 +89,7 @@ final class PageImages {
 
     private Pixels sampled(PDImage image, long all, int tint) throws IOException {
         if (image.isStencil()) {
-            BufferedImage s = image.getStencilImage(new java.awt.Color(tint));
+            BufferedImage s = image.getStencilImage(new Color(tint));
             return Thinning.of(s, room);
         }
         int step = (int) Math.ceil(Math.sqrt((double) all / DECODED));
@@ -94,14 +98,15 @@ final class PageImages {
 
     private static boolean isBilevel(PDImage image) throws IOException {
         List<String> filters = image.getSuffix() == null ? List.of() : List.of(image.getSuffix());
-        return !image.isStencil() && image.getBitsPerComponent() == 1 && !filters.contains("jpx") && image.getColorSpace() instanceof PDDeviceGray;
+        return !image.isStencil() && image.getBitsPerComponent() == 1 && !filters.contains("jpx")
+            && image.getColorSpace() instanceof PDDeviceGray;
     }
 
     /** Black and white is the most of all scans: read row by row, so that a large one needs no more than what is left of it. */
     private Pixels bilevel(PDImage image) throws IOException {
         int w = image.getWidth(), h = image.getHeight(), stride = (w + 7) / 8;
         COSArray decode = image.getDecode();
-        boolean inverted = decode != null && decode.size() > 0 && decode.getObject(0) instanceof org.apache.pdfbox.cos.COSNumber n && n.floatValue() > 0.5;
+        boolean inverted = decode != null && decode.size() > 0 && decode.getObject(0) instanceof COSNumber n && n.floatValue() > 0.5;
         Thinning.Rows rows = new Thinning.Rows(w, h, room);
         byte[] line = new byte[stride];
         try (InputStream in = image.createInputStream()) {

@@ -1,6 +1,7 @@
 package brightlintel.read.pdf;
 
 import brightlintel.drawing.Code;
+import brightlintel.drawing.Colour;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Progress;
@@ -53,6 +54,8 @@ final class PageWalk extends PDFGraphicsStreamEngine {
     private final Deque<Layer> marked = new ArrayDeque<>();
     private static final Layer NO_GROUP = Layer.undeclared("");
     private final Tiles tiles;
+    private final float[] matrix = new float[6];
+    private Matrix matrixOf;
     private int clipRule = -1;
     private List<Path2D> clipFor;
     private Clip clip;
@@ -76,6 +79,17 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         this.letters = new Letters(frame, ink);
         this.areas = new Areas(frame, ink);
         this.tiles = new Tiles(frame);
+        PathOperators.addTo(this, path);
+    }
+
+    /** Of the moment, for whoever builds paths; not to be changed. */
+    float[] matrix() {
+        Matrix m = getGraphicsState().getCurrentTransformationMatrix();
+        if (m != matrixOf) {
+            matrixOf = m;
+            PathOperators.into(m, matrix);
+        }
+        return matrix;
     }
 
     long paths() {
@@ -143,7 +157,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
     }
 
     void enterMarkups() {
-        Layer l = new Layer(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.MARKUP).name(), brightlintel.drawing.Colour.PLAIN, false, false, false, "",
+        Layer l = new Layer(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.MARKUP).name(), Colour.PLAIN, false, false, false, "",
             Style.WEIGHT_DEFAULT, true, true);
         ink.declare(l);
         marked.addLast(l);
@@ -263,9 +277,12 @@ final class PageWalk extends PDFGraphicsStreamEngine {
                 return;
             }
         }
+        Box all = path.box(frame.map());
+        if (c.blocks(all)) return;
+        boolean free = c.passes(all);
         for (Run r : Run.of(path, frame.map())) {
-            Box b = r.box();
-            if (c.passes(b)) ink.stroke(r, s);
+            Box b = free ? all : r.box();
+            if (free || c.passes(b)) ink.stroke(r, s);
             else if (!c.blocks(b)) for (Curve x : r.curves()) clipped(x, c, s);
         }
     }
@@ -342,7 +359,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
                 | Math.round(255 * colour.getComponents()[1]) << 8 | Math.round(255 * colour.getComponents()[2]) : 0x606060;
             lines = tile(t, colour);
         }
-        areas.add(runs, windingRule == Path2D.WIND_EVEN_ODD, edged, clip(), new Areas.Paint(rgb, group(), pattern != null, lines));
+        areas.add(runs, path.box(frame.map()), windingRule == Path2D.WIND_EVEN_ODD, edged, clip(), new Areas.Paint(rgb, group(), pattern != null, lines));
     }
 
     private List<Entity.PatternLine> tile(PDTilingPattern t, PDColor colour) throws IOException {
@@ -352,7 +369,8 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         tiles.open();
         int depth = marked.size();
         try {
-            processTilingPattern(t, colour, t.getPaintType() == PDTilingPattern.PAINT_UNCOLORED ? getGraphicsState().getNonStrokingColorSpace()
+            processTilingPattern(t, colour, t.getPaintType() == PDTilingPattern.PAINT_UNCOLORED
+                ? getGraphicsState().getNonStrokingColorSpace()
                 : null);
         } finally {
             tiles.close(t);
@@ -380,7 +398,8 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         int tint = image.isStencil() ? fillRgb(getGraphicsState()) : 0;
         String name = images.take(image, tint);
         Style s = ink.style(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.PICTURE), group());
-        ink.add(new Entity.Picture(ink.key(), s, Vec3.UP, Ink.space(at), Ink.space(u.times(1.0 / w)), Ink.space(v.times(1.0 / h)), w, h, name));
+        ink.add(new Entity.Picture(ink.key(), s, Vec3.UP, Ink.space(at), Ink.space(u.times(1.0 / w)), Ink.space(v.times(1.0 / h)), w, h,
+            name));
     }
 
     private Point mapped(Matrix m, double x, double y) {

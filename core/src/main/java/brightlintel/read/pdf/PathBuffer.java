@@ -1,5 +1,7 @@
 package brightlintel.read.pdf;
 
+import brightlintel.geom.Affine;
+import brightlintel.geom.Box;
 import java.awt.geom.GeneralPath;
 import java.util.Arrays;
 
@@ -72,6 +74,18 @@ final class PathBuffer {
         put(CLOSE, 0);
         x = startX;
         y = startY;
+    }
+
+    /** Holds all of it, its curves by their controls. @param map turns by quarters alone */
+    Box box(Affine map) {
+        float minX = Float.POSITIVE_INFINITY, minY = minX, maxX = Float.NEGATIVE_INFINITY, maxY = maxX;
+        for (int i = 0; i < floats; i += 2) {
+            minX = Math.min(minX, xy[i]);
+            maxX = Math.max(maxX, xy[i]);
+            minY = Math.min(minY, xy[i + 1]);
+            maxY = Math.max(maxY, xy[i + 1]);
+        }
+        return new Box(minX, minY, maxX, maxY).mapped(map);
     }
 
     /** Exactly one straight piece. */

@@ -28,6 +28,7 @@ import java.util.function.Predicate;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.io.RandomAccessRead;
 import org.apache.pdfbox.io.RandomAccessReadBufferedFile;
@@ -63,7 +64,8 @@ public final class PdfReader {
     }
 
     /** Pages in turn from the one that is wanted, each given up before the next is read, until there is enough. */
-    public static void each(Path file, Wanted wanted, ReadLimits limits, Progress progress, Predicate<RawDrawing> enough) throws IOException {
+    public static void each(Path file, Wanted wanted, ReadLimits limits, Progress progress, Predicate<RawDrawing> enough)
+        throws IOException {
         Guard guard = new Guard();
         Progress alive = alive(guard, progress);
         guard.run(file.getFileName(), () -> {
@@ -119,7 +121,8 @@ public final class PdfReader {
         boolean may = !d.isEncrypted() || d.getCurrentAccessPermission().canExtractContent();
         if (may && d.getNumberOfPages() > 0) return d;
         d.close();
-        throw may ? new Refused(Refused.Why.LOST, file.getFileName(), "no pages in it") : new Refused(Refused.Why.NO_RIGHT, file.getFileName());
+        throw may ? new Refused(Refused.Why.LOST, file.getFileName(), "no pages in it")
+            : new Refused(Refused.Why.NO_RIGHT, file.getFileName());
     }
 
     private static long unpackedAtMost() {
@@ -139,16 +142,16 @@ public final class PdfReader {
         PageWalk walk = new PageWalk(page, frame, ink, groups, images, unpacked,
             new PageWalk.Limits(OPERATORS, System.nanoTime() + PAGE_NANOS), progress);
         walk(page, walk, unpacked, ink);
-        return drawing(d, number, sha, frame, new Walked(ink, images, walk));
+        return drawing(d, number, sha, frame, new Walked(ink, images, walk, groups));
     }
 
-    private record Walked(Ink ink, PageImages images, PageWalk walk) { }
+    private record Walked(Ink ink, PageImages images, PageWalk walk, Groups groups) { }
 
     /** Whatever ends it, what was painted until then is kept, and the end is told. */
     private static void walk(PDPage page, PageWalk walk, Unpacked unpacked, Ink ink) {
         Report.Builder report = ink.report;
         try {
-            unpacked.check(page.getCOSObject().getDictionaryObject(org.apache.pdfbox.cos.COSName.CONTENTS));
+            unpacked.check(page.getCOSObject().getDictionaryObject(COSName.CONTENTS));
             walk.processPage(page);
             markups(page, walk);
         } catch (Enough e) {
@@ -191,8 +194,9 @@ public final class PdfReader {
         Space space = new Space(new SpaceKey.Page(number), Optional.of(frame.paper()), ink.entities);
         boolean strokes = ink.entities.stream().anyMatch(e -> !(e instanceof Entity.Picture || e instanceof Entity.Text));
         if (!strokes && w.images.count() > 0) ink.report.say(Code.NOTHING_TO_SNAP_TO, ink.at());
-        Endings.say(ink.report, layers, List.of(space));
-        return new RawDrawing(sha, Format.PDF, Float.toString(d.getVersion()), new Header(words), layers, new Tables(ink.lineTypes, List.of()),
+        Endings.say(ink.report, w.groups.layers(), List.of(space));
+        return new RawDrawing(sha, Format.PDF, Float.toString(d.getVersion()), new Header(words), layers,
+            new Tables(ink.lineTypes, List.of()),
             List.of(space), Map.of(), new Companions(Map.of(), w.images.pixels(), List.of()), ink.report.build());
     }
 }

@@ -51,7 +51,8 @@ record Run(List<Curve> curves, boolean closed) {
     }
 
     private static void end(List<Curve> curves, boolean closed, List<Run> out) {
-        if (!curves.isEmpty()) out.add(new Run(curves, closed || curves.size() > 1 && curves.getFirst().first().equals(curves.getLast().last())));
+        if (!curves.isEmpty())
+            out.add(new Run(curves, closed || curves.size() > 1 && curves.getFirst().first().equals(curves.getLast().last())));
     }
 
     /** A box that holds them: for splines by their controls, for arcs by their whole circle where that is quicker. */

@@ -14,8 +14,8 @@ import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
 import org.apache.pdfbox.util.Matrix;
 
 /**
- * Tiles that are laid side by side, as families of parallel lines: each straight piece in the tile is repeated by the lattice of the tiles, and
- * where a step of the lattice goes its way, its copies lie end to end or dash by dash. A tile of other things is no pattern of lines.
+ * Tiles that are laid side by side, as families of parallel lines: each straight piece in the tile is repeated by the lattice of the tiles,
+ * and where a step of the lattice goes its way, its copies lie end to end or dash by dash. A tile of other things is no pattern of lines.
  */
 final class Tiles {
     private static final int REACH = 6, MOST = 60;

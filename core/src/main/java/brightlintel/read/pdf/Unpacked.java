@@ -16,8 +16,8 @@ import org.apache.pdfbox.cos.COSObject;
 import org.apache.pdfbox.cos.COSStream;
 
 /**
- * Holds packed parts against a limit before they are unpacked: a few kilobytes can stand for gigabytes, and the library unpacks a part whole.
- * Parts too small to reach the limit by any packing are not looked at.
+ * Holds packed parts against a limit before they are unpacked: a few kilobytes can stand for gigabytes, and the library unpacks a part
+ * whole. Parts too small to reach the limit by any packing are not looked at.
  */
 final class Unpacked {
     /** Deflate packs at most this tightly. */
@@ -48,7 +48,8 @@ final class Unpacked {
     void checkFont(COSDictionary font) {
         if (font == null) return;
         COSDictionary d = font.getCOSDictionary(COSName.FONT_DESC);
-        if (d != null) for (COSName n : new COSName[] {COSName.FONT_FILE, COSName.FONT_FILE2, COSName.FONT_FILE3}) check(d.getDictionaryObject(n));
+        if (d != null)
+            for (COSName n : new COSName[] {COSName.FONT_FILE, COSName.FONT_FILE2, COSName.FONT_FILE3}) check(d.getDictionaryObject(n));
         check(font.getDictionaryObject(COSName.TO_UNICODE));
         check(font.getDictionaryObject(COSName.ENCODING));
         COSArray below = font.getCOSArray(COSName.DESCENDANT_FONTS);

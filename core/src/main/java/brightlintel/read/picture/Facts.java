@@ -72,7 +72,8 @@ record Facts(int turn, Optional<Double> metresPerPixel) {
     private static int ofJpeg(Element root) {
         NodeList unknown = root.getElementsByTagName("unknown");
         for (int i = 0; i < unknown.getLength(); i++)
-            if (unknown.item(i) instanceof IIOMetadataNode n && n.getUserObject() instanceof byte[] b && b.length > 14 && b[0] == 'E' && b[1] == 'x'
+            if (unknown.item(i) instanceof IIOMetadataNode n && n.getUserObject() instanceof byte[] b && b.length > 14 && b[0] == 'E'
+                && b[1] == 'x'
                 && b[2] == 'i' && b[3] == 'f') return ofExif(b);
         return 1;
     }

@@ -26,8 +26,10 @@ import brightlintel.read.Wanted;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javax.imageio.ImageIO;
@@ -36,8 +38,8 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
 /**
- * Scans and photographs. One drawing unit is a pixel of the picture as it is meant to be seen, 0,0 its lower left corner; where it says how many
- * it has to the inch, that is its paper.
+ * Scans and photographs. One drawing unit is a pixel of the picture as it is meant to be seen, 0,0 its lower left corner; where it says how
+ * many it has to the inch, that is its paper.
  */
 public final class PictureReader {
     /** What is left of a large one, and what the decoder makes of it at once: 64 MB and at most 128. */
@@ -85,7 +87,7 @@ public final class PictureReader {
     }
 
     private static ImageReader reader(ImageInputStream in, Path file) throws IOException {
-        Iterator<ImageReader> readers = in == null ? java.util.Collections.emptyIterator() : ImageIO.getImageReaders(in);
+        Iterator<ImageReader> readers = in == null ? Collections.emptyIterator() : ImageIO.getImageReaders(in);
         if (!readers.hasNext()) throw new Refused(Refused.Why.NO_DECODER, file.getFileName(), kind(file));
         return readers.next();
     }
@@ -117,12 +119,14 @@ public final class PictureReader {
         report.say(Code.NOTHING_TO_SNAP_TO, at);
         double width = facts.swapped() ? h : w, height = facts.swapped() ? w : h;
         Layer layer = Layer.plain(LAYER, Colour.PLAIN);
-        Entity.Picture e = new Entity.Picture(new EntityKey("", 0), Style.on(LAYER), Vec3.UP, Vec3.ZERO, new Vec3(1, 0, 0), new Vec3(0, 1, 0), width,
+        Entity.Picture e = new Entity.Picture(new EntityKey("", 0), Style.on(LAYER), Vec3.UP, Vec3.ZERO, new Vec3(1, 0, 0),
+            new Vec3(0, 1, 0), width,
             height, NAME);
         Optional<Paper> paper = facts.metresPerPixel().map(m -> new Paper(width * m, height * m, m));
-        return new RawDrawing(sha, Format.PICTURE, reader.getFormatName().toUpperCase(java.util.Locale.ROOT),
+        return new RawDrawing(sha, Format.PICTURE, reader.getFormatName().toUpperCase(Locale.ROOT),
             new Header(Map.of("$PAGES", Integer.toString(pages), "$PAGEPICTURES", "1")), List.of(layer), Tables.NONE,
-            List.of(new Space(new SpaceKey.Page(page), paper, List.of(e))), Map.of(), new Companions(Map.of(), Map.of(NAME, pixels), List.of()),
+            List.of(new Space(new SpaceKey.Page(page), paper, List.of(e))), Map.of(),
+            new Companions(Map.of(), Map.of(NAME, pixels), List.of()),
             report.build());
     }
 }
