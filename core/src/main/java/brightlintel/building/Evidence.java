@@ -14,6 +14,15 @@ public sealed interface Evidence {
     /** A sheet drawn at one to so many. */
     record Plotted(double denominator) implements Evidence { }
 
+    /** A scale written on the sheet. */
+    record ScaleNote(String text, double denominator) implements Evidence { }
+
+    /** Known lengths across each other. @param remains the largest by which one of them is off */
+    record Stretched(double remains) implements Evidence { }
+
+    /** Rectangles picked on a photograph. @param remains the largest by which a corner is off; pixel: what one of its pixels is */
+    record Straightened(double remains, double pixel) implements Evidence { }
+
     /** As an earlier version wrote it down. */
     record Note(String text) implements Evidence { }
 }

@@ -14,6 +14,7 @@ import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.clear.Cleared;
+import brightlintel.correct.SheetNotes;
 import brightlintel.correct.UnitChoice;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Paper;
@@ -35,6 +36,7 @@ import java.util.TreeSet;
 public final class Receiving {
     /** A sheet that does not say so is taken for the most usual of plan scales. */
     private static final double USUAL_PLOT = 100;
+    private static final double NOTED = 0.5;
     private static final double USUAL_FADE = 0.3;
 
     private Receiving() { }
@@ -60,6 +62,15 @@ public final class Receiving {
             List.of(new Source.Version(a.drawing.sha256(), file.bytes, file.received, a.drawing.companions().files())));
         Underlay u = underlay(underlay, id, a);
         return Edit.of("edit.receive", file.name, p -> p.storey(on).isEmpty() ? p : laid(withSource(p, source), u, on));
+    }
+
+    /** Several pages as one step. @param steps what each of them is: a new storey, a page laid */
+    public static Edit together(String file, List<Edit> steps) {
+        return Edit.of("edit.receive", file, p -> {
+            Project now = p;
+            for (Edit e : steps) now = e.apply(now);
+            return now;
+        });
     }
 
     private static Project withSource(Project p, Source s) {
@@ -103,11 +114,18 @@ public final class Receiving {
     private static Placement placement(Arrival a, Box plan) {
         Point corner = plan.isEmpty() ? a.strokes.origin() : new Point(plan.minX(), plan.minY()).plus(a.strokes.origin());
         Optional<Paper> paper = a.drawing.space(a.space).flatMap(s -> s.paper());
-        if (paper.isPresent()) return Placement.assumed(paper.get().metresPerUnit() * USUAL_PLOT, corner);
+        if (paper.isPresent()) return onPaper(a, paper.get(), corner);
         UnitChoice unit = UnitChoice.assumed(a.drawing.header(), plan.diagonal());
         Placement p = Placement.assumed(unit.metres(), corner);
         boolean said = UnitChoice.saidBy(a.drawing.header()).filter(unit::equals).isPresent();
         return said ? p.withScale(Given.read(Scale.even(unit.metres()), 0.5, new Evidence.HeaderUnit(unit.metres()))) : p;
+    }
+
+    /** A sheet is at the scale that is written on it, until something better is known: it may have been shrunk since. */
+    private static Placement onPaper(Arrival a, Paper paper, Point corner) {
+        Placement usual = Placement.assumed(paper.metresPerUnit() * USUAL_PLOT, corner);
+        return SheetNotes.of(a.drawing, a.space).scale().map(n -> usual.withScale(Given.read(Scale.even(paper.metresPerUnit() * n.denominator()), NOTED,
+            new Evidence.ScaleNote(n.text(), n.denominator())))).orElse(usual);
     }
 
     private static List<UnderlayId> with(List<UnderlayId> ids, UnderlayId id) {

@@ -6,6 +6,7 @@ import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Nurbs;
 import brightlintel.geom.Point;
+import brightlintel.place.LaidPicture;
 import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -39,9 +40,8 @@ public final class StrokePainter {
     /** @return false where it gave up */
     public static boolean paint(PlacedDrawing d, PlanView view, Look look, Raster r, BooleanSupplier stop) {
         Affine toPx = d.toBuilding().then(view.toPx());
-        for (int i = 0; i < d.strokes().pictures().size(); i++)
-            if (d.cleared().pictureShown(i))
-                Underlaid.paint(r, d.strokes().pictures().get(i).pixels(), d.strokes().pictures().get(i).map().then(toPx));
+        Underlaid.Look scan = new Underlaid.Look(look.fade, look.muted || look.palette.isDark() ? look.palette.ink2() : -1);
+        for (LaidPicture p : d.pictures()) Underlaid.paint(r, p.pixels(), p.toBuilding().then(view.toPx()), scan, stop);
         fills(d, toPx, look, r);
         if (stop.getAsBoolean()) return false;
         Bins bins = new Bins(d, toPx, r, stop);

@@ -3,32 +3,53 @@ package brightlintel.paint;
 import brightlintel.drawing.Pixels;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
+import java.util.function.BooleanSupplier;
 
-/** Lays a picture under the drawing, turned and scaled; faded towards the paper so that lines read on it. */
+/**
+ * Lays a picture under the drawing, turned and scaled. Its paper is clear and its ink is ink: only what is darker than paper is seen, so that
+ * lines read on it, in light and dark alike. Seen from far the picture is first made smaller, so that thin lines fade and do not flicker.
+ */
 final class Underlaid {
-    private static final int COVER = 110;
+    private static final double STRONGEST = 235;
 
     private Underlaid() { }
 
-    /** @param toPx takes pixels of the picture, from its lower left corner, to those of the raster */
-    static void paint(Raster r, Pixels p, Affine toPx) {
+    /**
+     * @param toPx takes pixels of the picture, from its lower left corner, to those of the raster
+     * @param ink  one for all, or -1 for the picture's own colours
+     */
+    static void paint(Raster r, Pixels whole, Affine toPx, Look look, BooleanSupplier stop) {
         if (!(Math.abs(toPx.determinant()) > 1e-12) || !toPx.isFinite()) return;
+        int halvings = Math.max(0, (int) Math.floor(-Math.log(toPx.meanScale()) / Math.log(2)));
+        Pixels p = Pyramid.of(whole, halvings);
+        Affine map = Affine.scale(whole.width() / (double) p.width(), whole.height() / (double) p.height()).then(toPx), back = map.inverse();
         double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
         for (int i = 0; i < 4; i++) {
-            Point c = toPx.apply(i % 2 * p.width(), i / 2 * p.height());
+            Point c = map.apply(i % 2 * p.width(), i / 2 * p.height());
             minX = Math.min(minX, c.x());
             maxX = Math.max(maxX, c.x());
             minY = Math.min(minY, c.y());
             maxY = Math.max(maxY, c.y());
         }
-        Affine back = toPx.inverse();
-        for (int y = (int) Math.max(0, minY); y < Math.min(r.height, maxY); y++)
-            for (int x = (int) Math.max(0, minX); x < Math.min(r.width, maxX); x++) {
-                Point q = back.apply(x + 0.5, y + 0.5);
-                int px = (int) Math.floor(q.x()), py = p.height() - 1 - (int) Math.floor(q.y());
+        int x0 = (int) Math.max(0, minX), x1 = (int) Math.min(r.width, Math.ceil(maxX));
+        double strength = STRONGEST * (1 - look.fade) / 255;
+        for (int y = (int) Math.max(0, minY); y < Math.min(r.height, maxY); y++) {
+            if (stop.getAsBoolean()) return;
+            double qx = back.a() * (x0 + 0.5) + back.c() * (y + 0.5) + back.tx(), qy = back.b() * (x0 + 0.5) + back.d() * (y + 0.5) + back.ty();
+            for (int x = x0; x < x1; x++, qx += back.a(), qy += back.b()) {
+                int px = (int) Math.floor(qx), py = p.height() - 1 - (int) Math.floor(qy);
                 if (px < 0 || py < 0 || px >= p.width() || py >= p.height()) continue;
-                int c = p.at(px, py);
-                r.blend(y * r.width + x, c & 0xffffff, COVER * (c >>> 24) / 255);
+                int c = p.argb()[py * p.width() + px];
+                int cover = (int) (strength * dark(c) * (c >>> 24) / 255);
+                if (cover > 0) r.blend(y * r.width + x, look.ink < 0 ? c & 0xffffff : look.ink, cover);
             }
+        }
+    }
+
+    record Look(double fade, int ink) { }
+
+    /** How much of ink there is: by the darkest of its colours, so that coloured lines count too. */
+    private static int dark(int c) {
+        return 255 - Math.min(c >> 16 & 255, Math.min(c >> 8 & 255, c & 255));
     }
 }

@@ -27,7 +27,7 @@ public record Extent(Box main, int strays, int strokes) {
 
     /** @param map from the strokes' shifted file units: a turned plan has another upright box than the file */
     public static Extent of(Strokes s, Cleared shown, Affine map) {
-        double[][] box = new double[4][Math.max(s.size(), s.marks())];
+        double[][] box = new double[4][s.size() + s.marks()];
         int n = 0;
         double[] xy = s.xy();
         for (int i = 0; i < s.size(); i++) {
@@ -49,9 +49,10 @@ public record Extent(Box main, int strays, int strokes) {
             box[2][n] = minY;
             box[3][n++] = maxY;
         }
-        // a drawing that is nothing but pictures, texts or fills is where they are
+        // a drawing that is nothing but pictures, texts or fills is where they are; a scan counts beside strokes too
         boolean bare = n == 0;
-        for (int i = 0; bare && i < s.marks(); i++) if (shown.markShown(i)) put(box, n++, s.mark(i).box().mapped(map));
+        for (int i = 0; i < s.marks(); i++)
+            if ((bare || s.mark(i) instanceof Strokes.PictureMark) && shown.markShown(i)) put(box, n++, s.mark(i).box().mapped(map));
         boolean[] in = new boolean[n];
         Arrays.fill(in, true);
         for (int round = 0; round < ROUNDS; round++)

@@ -32,6 +32,7 @@ public final class PlacedDrawing {
     private final Cleared cleared;
     private final Finder finder;
     private Extent extent;
+    private List<LaidPicture> pictures;
 
     public PlacedDrawing(Underlay underlay, Strokes strokes, Finder finder) {
         this(underlay, strokes, finder, Cleared.of(underlay, strokes, finder));
@@ -51,11 +52,16 @@ public final class PlacedDrawing {
     public PlacedDrawing with(Underlay u) {
         boolean same = u.clearing().equals(underlay.clearing()) && u.cutOut().equals(underlay.cutOut());
         PlacedDrawing out = new PlacedDrawing(u, strokes, finder, same ? cleared : Cleared.of(u, strokes, finder));
+        if (same && u.placement().straightening().equals(underlay.placement().straightening())) out.pictures = moved(out.toBuilding);
         // moved, scaled or mirrored along its axes, an upright box stays the box of the same strokes
-        if (same && u.placement().turn().value().equals(underlay.placement().turn().value()))
+        if (same && u.placement().straightening().equals(underlay.placement().straightening()) && u.placement().turn().value().equals(underlay.placement().turn().value()))
             out.extent = extentIfKnown().map(e -> new Extent(e.main().mapped(toFile.then(out.toBuilding)), e.strays(), e.strokes()))
                 .orElse(null);
         return out;
+    }
+
+    private synchronized List<LaidPicture> moved(Affine to) {
+        return pictures == null ? null : pictures.stream().map(p -> new LaidPicture(p.pixels(), p.toBuilding().then(toFile).then(to))).toList();
     }
 
     public Underlay underlay() {
@@ -113,8 +119,20 @@ public final class PlacedDrawing {
 
     /** Where the shown plan is, metres; computed once. */
     public synchronized Extent extent() {
-        if (extent == null) extent = Extent.of(strokes, cleared, toBuilding);
+        if (extent == null) extent = underlay.placement().straightening().isEmpty() ? Extent.of(strokes, cleared, toBuilding) : straightExtent();
         return extent;
+    }
+
+    private Extent straightExtent() {
+        Box b = Box.EMPTY;
+        for (LaidPicture p : pictures()) b = b.with(new Box(0, 0, p.pixels().width(), p.pixels().height()).mapped(p.toBuilding()));
+        return new Extent(b, 0, strokes.size());
+    }
+
+    /** Pictures that are shown, straightened where the placement straightens; worked out once. */
+    public synchronized List<LaidPicture> pictures() {
+        if (pictures == null) pictures = LaidPicture.of(strokes, cleared, underlay.placement());
+        return pictures;
     }
 
     /** Without working it out. */

@@ -4,6 +4,7 @@ import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.drawing.External;
+import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
@@ -16,6 +17,7 @@ import brightlintel.place.PlacedDrawing;
 import brightlintel.read.Beside;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.Refused;
+import brightlintel.read.Wanted;
 import brightlintel.store.Originals;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -35,12 +37,21 @@ public final class DrawingShelf {
     private static final double SHARE = 0.35;
     /** Entities in memory against bytes in the file, about. */
     private static final int UNFOLDED = 2;
+    private static final int PER_SHAPE = 200;
     private final Originals originals;
-    private final Shelf<String, RawDrawing> files;
+    private final Shelf<Key, RawDrawing> files;
     private final Shelf<Key, Shelved> spaces;
     private final Map<String, Object> reading = new ConcurrentHashMap<>();
 
-    private record Key(String sha256, SpaceKey space) { }
+    /** What opens locked files, as long as the program runs: it is asked for again another day. */
+    private final Map<String, String> passwords = new ConcurrentHashMap<>();
+
+    private record Key(String sha256, SpaceKey space) {
+        /** Files of several pages are read a page at a time, others as a whole. */
+        static Key ofFile(String sha256, SpaceKey space) {
+            return new Key(sha256, space instanceof SpaceKey.Page ? space : new SpaceKey.Model());
+        }
+    }
 
     /** One space of a drawing, flattened, with what finding needs. */
     public record Shelved(RawDrawing drawing, SpaceKey space, Strokes strokes, Finder finder) {
@@ -69,24 +80,44 @@ public final class DrawingShelf {
      * not a bit of both. Nothing is kept of a file that is refused.
      */
     public Shelved take(Path file, Progress progress) throws IOException {
+        return take(file, Wanted.FIRST, progress);
+    }
+
+    /** The same of one page of several, or of a locked file. */
+    public Shelved take(Path file, Wanted wanted, Progress progress) throws IOException {
         DrawingReader.check(file, ReadLimits.DEFAULT);
         Originals.Taken taken = originals.take(file);
         try {
             Beside beside = Beside.of(file);
-            RawDrawing d = DrawingReader.read(taken.path(), file, beside, ReadLimits.DEFAULT, progress);
+            RawDrawing d = DrawingReader.read(taken.path(), file, beside, wanted, ReadLimits.DEFAULT, progress);
             for (External e : d.companions().files())
                 if (!originals.has(e.sha256())) originals.keep(beside.find(e.path()).file(), e.sha256());
             originals.keepBeside(d.sha256(), d.companions().files());
-            files.put(d.sha256(), d, weight(d.sha256()));
-            return flattened(d, new SpaceKey.Model(), progress);
+            unlock(d.sha256(), wanted.password());
+            SpaceKey space = d.format().isPaged() ? new SpaceKey.Page(wanted.page()) : new SpaceKey.Model();
+            files.put(Key.ofFile(d.sha256(), space), d, weight(d));
+            return flattened(d, space, progress);
         } catch (IOException | RuntimeException | Error refused) {
             if (taken.isNew()) originals.drop(taken.sha256());
             throw refused;
         }
     }
 
-    private long weight(String sha256) throws IOException {
-        return UNFOLDED * Files.size(originals.path(sha256));
+    /** Remembers what opens a file. */
+    public void unlock(String sha256, String password) {
+        if (!password.isEmpty()) passwords.put(sha256, password);
+    }
+
+    public String password(String sha256) {
+        return passwords.getOrDefault(sha256, "");
+    }
+
+    /** Pages are packed in their files as nothing else is: theirs is told by what they hold. */
+    private long weight(RawDrawing d) throws IOException {
+        if (!d.format().isPaged()) return UNFOLDED * Files.size(originals.path(d.sha256()));
+        long pixels = 0;
+        for (Pixels p : d.companions().pictures().values()) pixels += 4L * p.argb().length;
+        return pixels + PER_SHAPE * d.everything().count();
     }
 
     private Shelved flattened(RawDrawing d, SpaceKey space, Progress progress) {
@@ -112,14 +143,20 @@ public final class DrawingShelf {
         synchronized (reading.computeIfAbsent(sha256, _ -> new Object())) {
             Optional<Shelved> there = spaces.get(new Key(sha256, space));
             if (there.isPresent()) return there.get();
-            Optional<RawDrawing> read = files.get(sha256);
-            RawDrawing d = read.isPresent() ? read.get()
-                : DrawingReader.read(originals.path(sha256), Beside.kept(originals.beside(sha256)), ReadLimits.DEFAULT, progress);
-            if (read.isEmpty()) files.put(sha256, d, weight(sha256));
+            Key file = Key.ofFile(sha256, space);
+            Optional<RawDrawing> read = files.get(file);
+            RawDrawing d = read.isPresent() ? read.get() : again(sha256, space, progress);
+            if (read.isEmpty()) files.put(file, d, weight(d));
             boolean isThere = space instanceof SpaceKey.Model || d.space(space).isPresent();
             if (!isThere) throw new Refused(Refused.Why.NO_SUCH_SPACE, "", space.name());
             return flattened(d, space, progress);
         }
+    }
+
+    private RawDrawing again(String sha256, SpaceKey space, Progress progress) throws IOException {
+        Wanted wanted = Wanted.page(space instanceof SpaceKey.Page p ? p.number() : 1).with(password(sha256));
+        Path bytes = originals.path(sha256);
+        return DrawingReader.read(bytes, bytes, Beside.kept(originals.beside(sha256)), wanted, ReadLimits.DEFAULT, progress);
     }
 
     public PlacedDrawing placed(Underlay u, Progress progress) throws IOException {

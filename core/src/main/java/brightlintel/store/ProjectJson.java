@@ -102,6 +102,9 @@ final class ProjectJson {
         w.put(Evidence.KnownLength.class, "known-length");
         w.put(Evidence.ReadAcross.class, "read-across");
         w.put(Evidence.Plotted.class, "plotted");
+        w.put(Evidence.ScaleNote.class, "scale-note");
+        w.put(Evidence.Stretched.class, "stretched");
+        w.put(Evidence.Straightened.class, "straightened");
         w.put(Evidence.Note.class, "note");
         w.put(Custody.Kept.class, "kept");
         w.put(Custody.Followed.class, "followed");

@@ -86,7 +86,7 @@ public final class Board extends Region {
                 refresh();
             }
             case LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE -> refresh();
-            case VIEW, SPACE, BUSY, MESSAGE -> { }
+            case VIEW, SPACE, BUSY, MESSAGE, PAGES -> { }
         }
     }
 

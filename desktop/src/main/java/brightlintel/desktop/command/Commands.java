@@ -15,6 +15,7 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.AcrossTool;
 import brightlintel.desktop.tool.DatumTool;
+import brightlintel.desktop.tool.FourPointsTool;
 import brightlintel.desktop.tool.GridTool;
 import brightlintel.desktop.tool.KnownLengthTool;
 import brightlintel.desktop.tool.MeasureTool;
@@ -22,6 +23,7 @@ import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.SlabTool;
 import brightlintel.desktop.tool.SplitTool;
+import brightlintel.desktop.tool.StretchTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.desktop.tool.TurnTool;
 import brightlintel.desktop.tool.WallTool;
@@ -114,6 +116,16 @@ public final class Commands {
             w.go(Stage.TRUE);
             w.start(inHand(TurnTool::new));
         });
+        onUnderlay("stretch", "", (w, _) -> {
+            w.go(Stage.TRUE);
+            w.start(inHand(StretchTool::new));
+        });
+        add("four-points", "", Commands::isPicture, w -> {
+            w.go(Stage.TRUE);
+            w.start(inHand(FourPointsTool::new));
+        });
+        add("unstraighten", "", w -> w.underlay().filter(u -> u.placement().straightening().isPresent()).isPresent(),
+            w -> w.underlay().ifPresent(u -> w.apply(Placing.unstraighten(u.id()))));
         onUnderlay("turn-left", "", (w, u) -> w.apply(Placing.turnBy(u, Math.PI / 2)));
         onUnderlay("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
         onUnderlay("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
@@ -121,6 +133,11 @@ public final class Commands {
             w.go(Stage.TRUE);
             w.start(inHand(DatumTool::new));
         });
+    }
+
+    /** Perspective is taken out of pictures; strokes have none. */
+    private static boolean isPicture(Workspace w) {
+        return w.drawing().filter(d -> d.strokes().size() == 0 && !d.strokes().pictures().isEmpty()).isPresent();
     }
 
     /** For the drawing that is in hand when the tool is started, which may be another when it is started again. */

@@ -36,7 +36,7 @@ public final class Docket extends StackPane {
 
     private void changed(Change c) {
         switch (c) {
-            case PROJECT, STOREY, STAGE, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later.run();
+            case PROJECT, STOREY, STAGE, PAGES, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later.run();
             case EXTENT -> {
                 if (w.stage() == Stage.TRUE) later.run();
             }
@@ -49,7 +49,7 @@ public final class Docket extends StackPane {
     }
 
     private void fill() {
-        if (w.isEmpty()) {
+        if (w.isEmpty() && w.pages().isEmpty()) {
             getChildren().setAll(Parts.docket(Parts.head(Words.of("empty.title"), Words.of("empty.question")),
                 Parts.label(Words.of("empty.text"), "quiet")));
             return;
@@ -63,7 +63,7 @@ public final class Docket extends StackPane {
             return;
         }
         Node body = switch (w.stage()) {
-            case RECEIVE -> ReceiveDocket.build(w, commands);
+            case RECEIVE -> w.pages().map(p -> PagesDocket.build(w, commands, p)).orElseGet(() -> ReceiveDocket.build(w, commands));
             case TRUE -> TrueDocket.build(w, commands);
             case CLEAR -> throw new AssertionError();
             case TRACE -> TraceDocket.build(w, commands);

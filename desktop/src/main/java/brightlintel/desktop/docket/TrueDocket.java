@@ -3,6 +3,7 @@ package brightlintel.desktop.docket;
 import brightlintel.building.Evidence;
 import brightlintel.building.Underlay;
 import brightlintel.building.Why;
+import brightlintel.correct.SheetNotes;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Workspace;
@@ -74,7 +75,7 @@ final class TrueDocket {
             Parts.value(s.scale(), "· " + s.size()));
         paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
         ToggleGroup group = new ToggleGroup();
-        for (TrueState.Choice c : s.choices()) {
+        for (TrueState.Choice c : paper.isPresent() ? List.<TrueState.Choice>of() : s.choices()) {
             RadioButton b = new RadioButton(c.name());
             b.setId("unit-" + c.unit().name().toLowerCase(Locale.ROOT));
             b.setToggleGroup(group);
@@ -93,14 +94,31 @@ final class TrueDocket {
         });
         own.setPromptText(Words.of("true.own.example"));
         HBox.setHgrow(own, Priority.NEVER);
-        v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
+        if (paper.isEmpty()) v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
         v.getChildren().add(paper.isPresent() ? Parts.evidence("–", Words.of("true.on-paper"), Tone.PLAIN) : word(s));
+        paper.ifPresent(p -> w.shelf().has(u).ifPresent(x -> notes(v, u, SheetNotes.of(x.drawing(), u.space()), p.metresPerUnit())));
         if (u.placement().scale().why() instanceof Why.Read(double _, List<Evidence> evidence))
             for (Evidence e : evidence)
                 EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
         if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED)));
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() != TrueState.Who.STATED && !isMeasured(u)),
+            Parts.button(w, commands.get("stretch"), false)));
         return v;
+    }
+
+    private static boolean isMeasured(Underlay u) {
+        return u.placement().scale().why() instanceof Why.Read(double confidence, List<Evidence> _) && confidence > 0.9;
+    }
+
+    /** What a sheet says of itself, beside the scale that is in force. */
+    private static void notes(VBox v, Underlay u, SheetNotes n, double metresPerPaper) {
+        double now = u.placement().scale().value().mean() / metresPerPaper;
+        n.scales().stream().map(SheetNotes.ScaleNote::denominator).distinct().limit(4).forEach(d -> {
+            boolean agrees = Math.abs(d / now - 1) < 0.005;
+            v.getChildren().add(Parts.evidence(agrees ? "✓" : "✗", Words.of("true.note-says", LengthFormat.grouped(Math.round(d))),
+                agrees ? Tone.SURE : Tone.PARTS));
+        });
+        n.frame().ifPresent(f -> v.getChildren().add(Parts.evidence("▴", Words.of("true.frame", PagesDocket.percent(f.share()), f.sheet()), Tone.PLAIN)));
     }
 
     /** What the file says of its unit. */
@@ -120,7 +138,7 @@ final class TrueDocket {
         return Parts.decision(Words.of("true.upright"), pill(s.turnBy()), false,
             Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn),
             Parts.row(Parts.button(w, commands.get("turn"), false), Parts.button(w, commands.get("turn-left"), false),
-            Parts.button(w, commands.get("turn-right"), false),
+            Parts.button(w, commands.get("turn-right"), false), Parts.button(w, commands.get("four-points"), false),
                 Parts.button(w, commands.get("mirror"), false)));
     }
 

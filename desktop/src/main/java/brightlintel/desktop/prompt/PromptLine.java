@@ -2,6 +2,7 @@ package brightlintel.desktop.prompt;
 
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Tool;
@@ -165,7 +166,8 @@ public final class PromptLine extends HBox {
         Tool tool = w.tool();
         Message m = w.message();
         boolean message = m != Message.NONE && !m.text().isEmpty();
-        say.setText(message ? m.text() : tool.prompt());
+        boolean pages = w.pages().isPresent() && w.stage() == Stage.RECEIVE;
+        say.setText(message ? m.text() : pages ? Words.of("prompt.pages") : tool.prompt());
         say.getStyleClass().removeAll("good", "bad");
         if (message && m.tone() == Message.Tone.GOOD) say.getStyleClass().add("good");
         if (message && m.tone() == Message.Tone.BAD) say.getStyleClass().add("bad");

@@ -24,12 +24,14 @@ import brightlintel.geom.Tolerances;
 import brightlintel.joint.SlabOutline;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
+import brightlintel.receive.PageGlance;
 import brightlintel.snap.SnapKind;
 import brightlintel.snap.SnapSettings;
 import brightlintel.snap.SnapSource;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -58,7 +60,7 @@ public final class Properties extends VBox {
         getStyleClass().add("properties");
         w.listen(c -> {
             switch (c) {
-                case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING -> later.run();
+                case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING, PAGES -> later.run();
                 case AIM -> pointer();
                 case VIEW, SPACE, LOOK, BUSY, MESSAGE, EXTENT -> { }
             }
@@ -79,7 +81,9 @@ public final class Properties extends VBox {
     private void build() {
         List<Element> selected = w.selected();
         List<Node> out = new ArrayList<>();
-        if (w.isEmpty()) out.clear();
+        Optional<PageGlance> page = w.pages().filter(_ -> w.stage() == Stage.RECEIVE).flatMap(p -> p.page(p.at()));
+        if (page.isPresent()) PageFacts.of(page.get(), out);
+        else if (w.isEmpty()) out.clear();
         else if (!(w.tool() instanceof SelectTool) && w.tool().snaps() && selected.isEmpty()) snaps(out);
         else if (selected.isEmpty()) underPointer(out);
         else if (selected.size() == 1) one(selected.getFirst(), out);

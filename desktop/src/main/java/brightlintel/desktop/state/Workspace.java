@@ -63,6 +63,7 @@ public final class Workspace {
     private final Set<PlacedDrawing> measuring = new HashSet<>();
     private Executor background = Runnable::run, window = Runnable::run;
     private BiConsumer<FileId, SpaceKey> layer = (_, _) -> { };
+    private Optional<PagesInHand> pages = Optional.empty();
     private boolean pointerOnBoard;
     private Object era = new Object();
     private Looks looks = Looks.USUAL;
@@ -148,10 +149,11 @@ public final class Workspace {
         storey = p.storeys().getFirst().id();
         selection = Set.of();
         underlays.clear();
+        pages = Optional.empty();
         tool = new SelectTool(this);
         stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
-        for (Change c : List.of(Change.FILE, Change.PROJECT, Change.STOREY, Change.STAGE, Change.TOOL, Change.SELECTION, Change.MESSAGE))
-            tell(c);
+        for (Change c : List.of(Change.FILE, Change.PROJECT, Change.STOREY, Change.STAGE, Change.TOOL, Change.SELECTION, Change.MESSAGE,
+            Change.PAGES)) tell(c);
     }
 
     /** Back to the empty start. */
@@ -303,6 +305,16 @@ public final class Workspace {
 
     public void onLay(BiConsumer<FileId, SpaceKey> reader) {
         layer = reader;
+    }
+
+    /** A file of several pages that is being looked through. */
+    public Optional<PagesInHand> pages() {
+        return pages;
+    }
+
+    public void pages(Optional<PagesInHand> p) {
+        pages = p;
+        tell(Change.PAGES);
     }
 
     /** Why a drawing is not there: it was refused, or its reading was stopped. */

@@ -25,7 +25,9 @@ import brightlintel.paint.Pictures;
 import brightlintel.paint.Png;
 import brightlintel.paint.Raster;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.read.Refused;
 import brightlintel.read.Sniffer;
+import brightlintel.read.Wanted;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
@@ -59,11 +61,13 @@ public final class FileWork {
     private final Recent recent;
     private final Keeping keeping;
     private final Claims claims;
+    private final PageWork pages;
     private final Set<UnderlayId> underWay = new HashSet<>();
     /** What was last asked to take the window: a project, the demo, lost work or an empty start. */
     private Object last = new Object();
 
     public FileWork(Workspace w, Work work, Sessions sessions, Keeping keeping, Recent recent) {
+        this.pages = new PageWork(w, work, work::later, recent::add);
         this.w = w;
         this.work = work;
         this.sessions = sessions;
@@ -112,12 +116,22 @@ public final class FileWork {
 
     private record Received(Edit edit, String sha256, SpaceKey space) { }
 
-    /** Takes a drawing onto the storey in hand. */
+    /** Files of several pages. */
+    public PageWork pages() {
+        return pages;
+    }
+
+    /** Takes a drawing onto the storey in hand. One of several pages is looked through first. */
     public void receive(Path file) {
+        if (PageWork.isPaged(file)) pages.open(file, "", word -> receive(file, Wanted.FIRST.with(word)));
+        else receive(file, Wanted.FIRST);
+    }
+
+    private void receive(Path file, Wanted wanted) {
         StoreyId on = w.storeyId();
         UnderlayId id = UnderlayId.fresh();
         work.run(file.getFileName().toString(), p -> {
-            DrawingShelf.Shelved s = w.shelf().take(file, p);
+            DrawingShelf.Shelved s = w.shelf().take(file, wanted, p);
             Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(),
                 Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString());
             return new Received(Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on), s.drawing().sha256(), s.space());
@@ -297,6 +311,10 @@ public final class FileWork {
                 if (w.era() != era) return;
                 w.trouble(u.id(), Refusals.words(Path.of(name), t));
                 bad(Path.of(name), t);
+                if (t instanceof Refused r && r.why() == Refused.Why.PASSWORD) pages.ask(Path.of(name), word -> {
+                    w.shelf().unlock(u.sha256(), word);
+                    readAgain();
+                });
             }, () -> {
                 underWay.remove(u.id());
                 if (w.era() == era) w.trouble(u.id(), Words.of("receive.stopped", name));

@@ -61,6 +61,11 @@ public final class Work {
         });
     }
 
+    /** On the thread of the window, soon. */
+    void later(Runnable r) {
+        onWindow.accept(r);
+    }
+
     private Progress progress(Ticket ticket) {
         AtomicReference<Busy> latest = new AtomicReference<>();
         return (stage, at, total) -> {

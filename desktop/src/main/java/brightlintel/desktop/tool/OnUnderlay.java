@@ -40,6 +40,11 @@ final class OnUnderlay {
         placement().ifPresent(x -> inFile.add(x.toFile(p)));
     }
 
+    /** As they were picked, file units. */
+    List<Point> inFile() {
+        return List.copyOf(inFile);
+    }
+
     int size() {
         return inFile.size();
     }

@@ -12,6 +12,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.PasswordField;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -85,8 +86,16 @@ final class Cards extends StackPane {
         focus(row.getChildren().getLast());
     }
 
+    /** For what opens a locked file: not shown while it is typed. */
+    void askWord(String title, String text, Consumer<String> take) {
+        ask(title, new PasswordField(), take, Parts.label(text, "quiet"));
+    }
+
     void askText(String title, String now, Consumer<String> take) {
-        TextField f = new TextField(now);
+        ask(title, new TextField(now), take);
+    }
+
+    private void ask(String title, TextField f, Consumer<String> take, Node... above) {
         f.setId("card-text");
         Button ok = Parts.button(Words.of("card.take"), "card-take", () -> {
             close();
@@ -96,7 +105,9 @@ final class Cards extends StackPane {
         ok.setDefaultButton(true);
         HBox row = new HBox(8, Parts.button(Words.of("card.leave"), "card-leave", this::close), ok);
         row.setAlignment(Pos.CENTER_RIGHT);
-        show(card(Parts.label(title, "title"), f, row), this::close);
+        VBox card = card(Parts.label(title, "title"), f, row);
+        card.getChildren().addAll(1, List.of(above));
+        show(card, this::close);
         focus(f);
         f.selectAll();
     }

@@ -6,6 +6,7 @@ import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.prompt.PromptLine;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
@@ -95,6 +96,10 @@ final class Keys {
             case ENTER -> w.tool().finish();
             case BACK_SPACE -> w.tool().back();
             case ESCAPE -> {
+                if (w.pages().isPresent() && w.stage() == Stage.RECEIVE) {
+                    commands.get("pages-leave").fire(w);
+                    return true;
+                }
                 if (!w.tool().escape()) w.leaveTool();
             }
             case TAB -> {

@@ -5,6 +5,7 @@ import brightlintel.desktop.board.Board;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Docket;
 import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.pages.PagesView;
 import brightlintel.desktop.prompt.PromptLine;
 import brightlintel.desktop.section.Properties;
 import brightlintel.desktop.section.SectionStrip;
@@ -12,6 +13,7 @@ import brightlintel.desktop.state.Busy;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Looks;
 import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.task.Asks;
@@ -30,6 +32,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.application.Platform;
@@ -94,6 +97,7 @@ public final class MainWindow {
             e -> Platform.runLater(() -> w.say(new Message(Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())))));
         this.files = new FileWork(w, work, sessions, keeping, recent);
         this.documents = new Documents(w, asks, files, cards, sessions);
+        files.pages().onLocked(this::askPassword);
         w.onLay((file, space) -> w.project().source(file).ifPresent(x -> files.lay(x, space)));
         this.board = new Board(w);
         this.space = new SpaceView(w);
@@ -108,7 +112,7 @@ public final class MainWindow {
         VBox.setVgrow(properties, Priority.ALWAYS);
         right = new VBox(new SectionStrip(w, commands, space), properties);
         right.getStyleClass().add("right");
-        StackPane boardPane = new StackPane(board, startCard(), busyBar());
+        StackPane boardPane = new StackPane(board, startCard(), new PagesView(w), busyBar());
         boardPane.setMinWidth(0);
         HBox.setHgrow(boardPane, Priority.ALWAYS);
         HBox.setHgrow(space, Priority.ALWAYS);
@@ -124,8 +128,8 @@ public final class MainWindow {
         root.widthProperty().addListener((_, _, _) -> arrange(boardPane));
         w.listen(c -> {
             if (c == Change.LOOK) arrange(boardPane);
-            if (c == Change.FILE || c == Change.PROJECT || c == Change.BUSY) {
-                start.setVisible(w.isEmpty() && w.busy().isEmpty());
+            if (c == Change.FILE || c == Change.PROJECT || c == Change.BUSY || c == Change.PAGES) {
+                start.setVisible(w.isEmpty() && w.busy().isEmpty() && w.pages().isEmpty());
                 showBusy();
             }
         });
@@ -188,8 +192,15 @@ public final class MainWindow {
         commands.add("zoom-out", "Ctrl+Minus", _ -> true, _ -> board.zoom(0.8));
         commands.add("keys", "F1", _ -> true, _ -> cards.keys(commands));
         commands.add("about", "", _ -> true, _ -> cards.about());
+        commands.add("pages-take", "T", x -> x.pages().filter(p -> !p.ticked().isEmpty()).isPresent() && x.stage() == Stage.RECEIVE,
+            _ -> files.pages().take());
+        commands.add("pages-leave", "", x -> x.pages().isPresent(), _ -> files.pages().leave());
         commands.add("stop", "", x -> x.busy().isPresent(), _ -> work.stop());
         commands.add("close", "", _ -> true, _ -> askClose());
+    }
+
+    private void askPassword(Path file, Consumer<String> word) {
+        cards.askWord(Words.of("password.title", file.getFileName()), Words.of("password.text"), word);
     }
 
     private String ofStorey() {

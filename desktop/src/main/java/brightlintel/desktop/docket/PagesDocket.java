@@ -1,0 +1,115 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.building.Storey;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.docket.Parts.Tone;
+import brightlintel.desktop.state.PagesInHand;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.receive.LayOn;
+import brightlintel.receive.PageGlance;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** What of it do I take? A file of several pages before any is laid. */
+final class PagesDocket {
+    private PagesDocket() { }
+
+    static Node build(Workspace w, Commands commands, PagesInHand p) {
+        List<Node> parts = new ArrayList<>();
+        parts.add(Parts.head(Words.of("stage.receive"), Words.of("pages.question")));
+        parts.add(decision(w, commands, p));
+        parts.add(list(w, p));
+        p.page(p.at()).ifPresent(g -> parts.add(layers(g)));
+        return Parts.docket(parts.toArray(Node[]::new));
+    }
+
+    private static Node decision(Workspace w, Commands commands, PagesInHand p) {
+        VBox v = Parts.decision(p.file().getFileName().toString(), Parts.pill(Words.of("pages.not-taken"), Tone.LOOK), true,
+            Parts.label(p.seen().size() < p.count() ? Words.of("pages.reading", p.seen().size(), p.count()) : Words.count("pages.count", p.count()),
+                "quiet"));
+        long lines = p.seen().stream().filter(g -> g.strokes() > 0).count(), scans = p.seen().stream().filter(PageGlance::isScan).count();
+        if (lines > 0) v.getChildren().add(Parts.evidence("✓", Words.count("pages.with-lines", lines), Tone.SURE));
+        if (scans > 0) v.getChildren().add(Parts.evidence("–", Words.count("pages.scans", scans), Tone.PLAIN));
+        p.page(p.at()).flatMap(g -> g.notes().frame()).ifPresent(f -> v.getChildren().add(Parts.evidence("▴",
+            Words.of("pages.frame", p.at(), percent(f.share()), f.sheet()), Tone.PLAIN)));
+        Node take = Parts.button(w, commands.get("pages-take"), true);
+        v.getChildren().add(Parts.row(take, Parts.button(w, commands.get("pages-leave"), false)));
+        return v;
+    }
+
+    static String percent(double share) {
+        return String.format(java.util.Locale.ROOT, "%.1f", 100 * share).replaceFirst("\\.0$", "");
+    }
+
+    private static Node list(Workspace w, PagesInHand p) {
+        VBox v = Parts.decision(Words.of("pages.list"), Parts.label(Words.count("pages.ticked", p.ticked().size()), "quiet"), false);
+        for (PageGlance g : p.seen()) {
+            boolean ticked = p.ticked().contains(g.number());
+            CheckBox box = new CheckBox(g.number() + "  " + g.notes().title().orElse(Words.of(g.isEmpty() ? "pages.empty" : "pages.untitled")));
+            box.setId("pages-list-" + g.number());
+            box.setMnemonicParsing(false);
+            box.setSelected(ticked);
+            box.setMaxWidth(Double.MAX_VALUE);
+            box.setOnAction(_ -> w.pages(w.pages().map(x -> x.tick(g.number(), !ticked))));
+            Label paper = Parts.right(PaperWords.of(g.widthMm(), g.heightMm()), "quiet");
+            v.getChildren().add(Parts.line(box, paper));
+            if (ticked) v.getChildren().add(Parts.line(Parts.label(Words.of("pages.lay-on"), "page-lay"), where(w, p, g)));
+        }
+        return v;
+    }
+
+    /** Storeys that are there, and the one that the title asks for. */
+    private static Node where(Workspace w, PagesInHand p, PageGlance g) {
+        ComboBox<LayOn> choice = new ComboBox<>();
+        choice.setId("page-on-" + g.number());
+        List<LayOn> all = new ArrayList<>();
+        for (Storey s : w.project().storeys().reversed()) all.add(new LayOn.There(s.id()));
+        LayOn now = p.on(g.number(), w.storeyId());
+        if (!all.contains(now)) all.addFirst(now);
+        choice.getItems().setAll(all);
+        choice.setValue(now);
+        choice.setConverter(new StringConverter<>() {
+            @Override public String toString(LayOn l) {
+                return switch (l) {
+                    case null -> "";
+                    case LayOn.There(var id) -> w.project().storey(id).map(Storey::name).orElse("");
+                    case LayOn.New(String name, boolean _) -> Words.of("pages.new-storey", name);
+                };
+            }
+
+            @Override public LayOn fromString(String s) {
+                return now;
+            }
+        });
+        choice.setOnAction(_ -> w.pages(w.pages().map(x -> x.lay(g.number(), choice.getValue()))));
+        choice.setMaxWidth(170);
+        return choice;
+    }
+
+    private static Node layers(PageGlance g) {
+        VBox v = Parts.decision(Words.of("pages.layers"), Parts.label(Words.count("pages.layers-of", g.layers().size(), g.number()), "quiet"), false);
+        for (PageGlance.OfLayer l : g.layers()) {
+            Region sample = new Region();
+            sample.setMinSize(16, l.area() ? 10 : 3);
+            sample.setMaxSize(16, l.area() ? 10 : 3);
+            sample.setStyle(String.format("-fx-background-color: #%06x;", l.sample()));
+            Label name = Parts.right(l.name(), l.shown() ? "ink" : "faint");
+            name.setMinWidth(0);
+            name.setMaxWidth(170);
+            HBox row = Parts.beside(sample, name);
+            v.getChildren().add(Parts.line(row, Parts.right(LengthFormat.grouped(l.count()), "quiet")));
+        }
+        return v;
+    }
+}

@@ -1,0 +1,169 @@
+package brightlintel.desktop.task;
+
+import brightlintel.building.Edit;
+import brightlintel.building.FileId;
+import brightlintel.building.StoreyId;
+import brightlintel.building.UnderlayId;
+import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.PagesInHand;
+import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.ViewMode;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.drawing.ReadLimits;
+import brightlintel.edit.Receiving;
+import brightlintel.edit.Stacking;
+import brightlintel.read.DrawingReader;
+import brightlintel.read.Paged;
+import brightlintel.read.Refused;
+import brightlintel.read.Sniffer;
+import brightlintel.read.Wanted;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.receive.LayOn;
+import brightlintel.receive.PageGlance;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+
+/** Files of several pages: looked through first, then taken a page at a time. */
+public final class PageWork {
+    private static final int SMALL = 300;
+    private final Workspace w;
+    private final Work work;
+    private final Consumer<Runnable> onWindow;
+    private final Consumer<Path> taken;
+    private BiConsumer<Path, Consumer<String>> locked = (_, _) -> { };
+
+    /** @param onWindow runs on the thread of the window; taken is told of each file of which something came in */
+    PageWork(Workspace w, Work work, Consumer<Runnable> onWindow, Consumer<Path> taken) {
+        this.w = w;
+        this.work = work;
+        this.onWindow = onWindow;
+        this.taken = taken;
+    }
+
+    /** Who asks for what opens a locked file. */
+    public void onLocked(BiConsumer<Path, Consumer<String>> ask) {
+        locked = ask;
+    }
+
+    void ask(Path file, Consumer<String> word) {
+        locked.accept(file, word);
+    }
+
+    static boolean isPaged(Path file) {
+        try {
+            return Files.isRegularFile(file) && Sniffer.sniff(file).isPaged();
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    /** @param one takes the only page of a file that has no more, with its password */
+    void open(Path file, String password, Consumer<String> one) {
+        Object era = w.era();
+        String name = file.getFileName().toString();
+        work.run(name, _ -> {
+            DrawingReader.check(file, ReadLimits.DEFAULT);
+            return Paged.count(file, password);
+        }, new Work.Answer<>(n -> {
+            if (w.era() != era) return;
+            if (n == 1) one.accept(password);
+            else lookThrough(PagesInHand.of(file, password, n));
+        }, t -> failed(file, t, word -> open(file, word, one)), () -> { }));
+    }
+
+    private void failed(Path file, Throwable t, Consumer<String> again) {
+        w.say(new Message(Message.Tone.BAD, Refusals.words(file, t)));
+        if (t instanceof Refused r && (r.why() == Refused.Why.PASSWORD || r.why() == Refused.Why.NO_RIGHT)) locked.accept(file, again);
+    }
+
+    private void lookThrough(PagesInHand all) {
+        w.go(Stage.RECEIVE);
+        w.looks(w.looks().withMode(ViewMode.PLAN));
+        w.pages(Optional.of(all));
+        work.run(all.file().getFileName().toString(), p -> {
+            Paged.each(all.file(), Wanted.FIRST.with(all.password()), ReadLimits.DEFAULT, p, d -> {
+                PageGlance g = PageGlance.of(d, SMALL, p);
+                onWindow.accept(() -> seen(all.file(), g));
+                p.at(brightlintel.drawing.Progress.Stage.READING, g.number(), all.count());
+                return g.number() == all.count();
+            });
+            return all.count();
+        }, new Work.Answer<>(_ -> { }, t -> failed(all.file(), t, _ -> { }), () -> { }));
+    }
+
+    private void seen(Path file, PageGlance g) {
+        w.pages().filter(p -> p.file().equals(file) && p.page(g.number()).isEmpty()).ifPresent(p -> w.pages(Optional.of(p.with(g, w.project()))));
+    }
+
+    public void leave() {
+        work.stop();
+        w.pages(Optional.empty());
+    }
+
+    private record Taken(List<Edit> steps, List<String> trouble, StoreyId first, UnderlayId underlay, int pages) { }
+
+    /** The ticked ones, as one step. A page that cannot be read is named; the others come in. */
+    public void take() {
+        PagesInHand all = w.pages().orElse(null);
+        if (all == null || all.ticked().isEmpty()) return;
+        StoreyId inHand = w.storeyId();
+        Object era = w.era();
+        work.stop();
+        w.pages(Optional.empty());
+        work.run(all.file().getFileName().toString(), p -> taken(all, inHand, p), new Work.Answer<>(t -> {
+            if (w.era() != era) return;
+            if (t.pages == 0) {
+                w.say(new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
+                return;
+            }
+            taken.accept(all.file());
+            w.apply(Receiving.together(all.file().getFileName().toString(), t.steps));
+            w.go(t.first);
+            w.takeInHand(t.underlay);
+            w.tell(Change.DRAWING);
+            w.go(Stage.RECEIVE);
+            w.say(t.trouble.isEmpty() ? new Message(Message.Tone.GOOD, Words.count("pages.done", t.pages, all.file().getFileName()))
+                : new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
+        }, t -> failed(all.file(), t, _ -> { }), () -> w.say(new Message(Message.Tone.SAID, Words.of("stopped", all.file().getFileName())))));
+    }
+
+    private Taken taken(PagesInHand all, StoreyId inHand, brightlintel.drawing.Progress p) {
+        List<Edit> steps = new ArrayList<>();
+        List<String> trouble = new ArrayList<>();
+        StoreyId first = null;
+        UnderlayId underlay = null;
+        int pages = 0;
+        FileId file = FileId.fresh();
+        for (int page : all.ticked().stream().sorted().toList()) {
+            try {
+                DrawingShelf.Shelved s = w.shelf().take(all.file(), new Wanted(page, all.password()), p);
+                StoreyId on = switch (all.on(page, inHand)) {
+                    case LayOn.There(StoreyId id) -> id;
+                    case LayOn.New(String name, boolean below) -> {
+                        StoreyId id = StoreyId.fresh();
+                        steps.add(below ? Stacking.addBelow(id, name) : Stacking.add(id, name));
+                        yield id;
+                    }
+                };
+                Receiving.Arrived arrived = new Receiving.Arrived(all.file().getFileName().toString(), Files.size(all.file()), Instant.now().toString());
+                UnderlayId id = UnderlayId.fresh();
+                steps.add(Receiving.receive(file, id, arrived, s.arrival(), on));
+                if (first == null) first = on;
+                if (underlay == null) underlay = id;
+                pages++;
+            } catch (IOException e) {
+                trouble.add(Words.of("pages.not-read", page, Refusals.words(all.file(), e)));
+            }
+        }
+        return new Taken(steps, trouble, first, underlay, pages);
+    }
+}
