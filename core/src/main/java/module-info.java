@@ -33,6 +33,7 @@ module brightlintel.core {
     exports brightlintel.write;
     exports brightlintel.write.dwg;
     exports brightlintel.write.dxf;
+    exports brightlintel.write.plot;
     exports brightlintel.demo;
     exports brightlintel.receive;
     exports brightlintel.inspect;

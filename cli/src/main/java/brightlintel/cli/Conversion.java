@@ -46,8 +46,8 @@ record Conversion(Command.Call call, Path file, Path to) {
     int run() throws Exception {
         String ending = to.getFileName().toString().toLowerCase(Locale.ROOT).replaceFirst(".*\\.", "");
         Optional<DrawingFormat> format = DrawingFormat.of(ending);
-        if (format.isEmpty() && !Set.of("ifc", "png").contains(ending))
-            throw new WrongCall("--to must end in .ifc, .png, .dxf or .dwg: " + to.getFileName());
+        if (format.isEmpty() && !Set.of("ifc", "png", "pdf", "svg").contains(ending))
+            throw new WrongCall("--to must end in .ifc, .png, .dxf, .dwg, .pdf or .svg: " + to.getFileName());
         boolean metres = oneOf("unit", "mm", "m").equals("m"), flat = oneOf("view", "3d", "plan").equals("plan");
         boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
         if (format.isPresent() && !project) {
@@ -57,11 +57,16 @@ record Conversion(Command.Call call, Path file, Path to) {
             return Main.DONE;
         }
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
+        if (!project && Set.of("pdf", "svg").contains(ending)) {
+            new SheetConversion(call, file, to).drawing(shelf);
+            return Main.DONE;
+        }
         Opened opened = ProjectFile.open(file, shelf.originals(), "Ground");
         for (Remark r : opened.remarks())
             call.err().println("note: " + words(r.kind()) + ": " + String.join(" ", r.values().stream().map(String::valueOf).toList()));
         Project p = opened.project();
         if (ending.equals("ifc")) ifc(p);
+        else if (Set.of("pdf", "svg").contains(ending)) new SheetConversion(call, file, to).project(p, chosen(p).orElse(p.storeys().getFirst()), shelf);
         else if (format.isPresent()) basePlan(p, shelf, format.get(), metres ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE);
         else picture(p, shelf, flat);
         return Main.DONE;

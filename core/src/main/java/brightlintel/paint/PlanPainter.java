@@ -17,6 +17,7 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
+import brightlintel.solid.Leaf;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +28,7 @@ public final class PlanPainter {
     private static final double[] GRID_DASH = {14, 4, 2, 4};
     private static final double TAG = 18;
     private static final double CHORD = 0.002;
-    private static final int PASSES = 3;
+    private static final int PASSES = 3, SWING = 16;
     private final Brush brush;
     private final Palette palette;
     private final Affine toPx;
@@ -112,7 +113,7 @@ public final class PlanPainter {
                 double mid = (w.left() - w.right()) / 2;
                 brush.path(px(along(w.reference(), o.start(), o.end(), mid)), false, 1.2, ink);
             }
-            case Opening.Filling.Door(boolean far, boolean left) -> leaf(o, w, far, left, ink);
+            case Opening.Filling.Door d -> leaf(Leaf.of(o, w, d), ink);
             case Opening.Filling.Empty _ -> { }
         }
     }
@@ -124,16 +125,10 @@ public final class PlanPainter {
         return out;
     }
 
-    private void leaf(Opening o, Wall w, boolean far, boolean opensLeft, int ink) {
-        double face = opensLeft ? w.left() : -w.right();
-        Point hinge = w.reference().at(far ? o.end() : o.start(), face), other = w.reference().at(far ? o.start() : o.end(), face);
-        Point along = other.minus(hinge), out = along.left().times(opensLeft == !far ? 1 : -1);
+    private void leaf(Leaf l, int ink) {
         List<Point> swing = new ArrayList<>();
-        for (int i = 0; i <= 16; i++) {
-            double a = Math.PI / 2 * i / 16;
-            swing.add(hinge.plus(along.times(Math.sin(a))).plus(out.times(Math.cos(a))));
-        }
-        brush.line(toPx.apply(hinge), toPx.apply(hinge.plus(out)), 1.6, ink);
+        for (int i = 0; i <= SWING; i++) swing.add(l.swing().at(i / (double) SWING));
+        brush.line(toPx.apply(l.hinge()), toPx.apply(l.open()), 1.6, ink);
         brush.path(px(swing), false, 1, ink);
     }
 

@@ -38,6 +38,7 @@ final class HandOverDocket {
         parts.add(Parts.decision(Words.of("hand-over.base"), null, false,
             Parts.label(Words.of("hand-over.base.how", w.storey().name()), "quiet"),
             Parts.row(Parts.button(w, commands.get("export-dwg"), false), Parts.button(w, commands.get("export-dxf"), false))));
+        parts.add(SheetChoice.decision(w, commands));
         parts.add(Parts.decision(Words.of("hand-over.picture"), null, false, Parts.label(Words.of("hand-over.picture.how"), "quiet"),
             Parts.row(Parts.button(w, commands.get("export-plan"), false),
             Parts.button(w, commands.get("export-space"), false))));

@@ -64,6 +64,7 @@ public final class Workspace {
     private Executor background = Runnable::run, window = Runnable::run;
     private BiConsumer<FileId, SpaceKey> layer = (_, _) -> { };
     private Optional<PagesInHand> pages = Optional.empty();
+    private SheetSettings sheet = SheetSettings.USUAL;
     private boolean pointerOnBoard;
     private Object era = new Object();
     private Looks looks = Looks.USUAL;
@@ -305,6 +306,15 @@ public final class Workspace {
 
     public void onLay(BiConsumer<FileId, SpaceKey> reader) {
         layer = reader;
+    }
+
+    public SheetSettings sheet() {
+        return sheet;
+    }
+
+    public void sheet(SheetSettings s) {
+        sheet = s;
+        tell(Change.TOOL);
     }
 
     /** A file of several pages that is being looked through. */

@@ -11,6 +11,7 @@ import brightlintel.building.UnderlayId;
 import brightlintel.demo.HeronQuayProject;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.SheetSettings;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -18,6 +19,7 @@ import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Receiving;
+import brightlintel.geom.Box;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
 import brightlintel.paint.Palette;
@@ -39,6 +41,10 @@ import brightlintel.view3d.Painter3d;
 import brightlintel.write.DrawingFormat;
 import brightlintel.write.dxf.BasePlan;
 import brightlintel.write.ifc.IfcWriter;
+import brightlintel.write.plot.PdfPlot;
+import brightlintel.write.plot.PlanPlot;
+import brightlintel.write.plot.Plot;
+import brightlintel.write.plot.SvgPlot;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -257,6 +263,20 @@ public final class FileWork {
         StoreyId on = w.storeyId();
         List<PlacedDrawing> drawings = w.drawings();
         written(file, out -> format.write(BasePlan.of(p, on, drawings, BasePlan.Unit.MILLIMETRE), out));
+    }
+
+    /** The storey in hand on the sheet that is chosen. */
+    public void exportSheet(Path file, boolean pdf) {
+        Project p = w.project();
+        StoreyId on = w.storeyId();
+        List<PlacedDrawing> drawings = w.drawings();
+        SheetSettings s = w.sheet();
+        written(file, out -> {
+            Box plan = Pictures.extent(p, on, drawings);
+            Plot plot = PlanPlot.of(p, on, drawings, s.sheet(plan), s.basePlan() ? PlanPlot.What.BASE_PLAN : PlanPlot.What.PLAN, plan);
+            if (pdf) PdfPlot.write(plot, out);
+            else SvgPlot.write(plot, out);
+        });
     }
 
     public void exportPlan(Path file) {

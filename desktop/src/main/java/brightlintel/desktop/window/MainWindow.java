@@ -181,6 +181,8 @@ public final class MainWindow {
         for (DrawingFormat f : DrawingFormat.values())
             commands.add("export-" + f.ending(), "", x -> !x.isEmpty(),
                 _ -> documents.target(ofStorey(), f.ending(), to -> files.exportBasePlan(to, f)));
+        commands.add("export-pdf", "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), "pdf", to -> files.exportSheet(to, true)));
+        commands.add("export-svg", "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), "svg", to -> files.exportSheet(to, false)));
         commands.add("export-plan", "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), "png", files::exportPlan));
         commands.add("export-space", "", x -> !x.isEmpty(), _ -> documents.target(w.project().name() + " 3D", "png", files::exportSpace));
         commands.add("fit", "F", _ -> true, _ -> {
