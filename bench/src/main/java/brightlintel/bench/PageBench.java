@@ -31,8 +31,10 @@ final class PageBench {
             }
             Arrays.sort(bare);
             Arrays.sort(ours);
-            System.out.printf(Locale.ROOT, "| a page of %,d paths, the library alone | %.1f ms | %.1f ms | yardstick |%n", PATHS, bare[ROUNDS / 2], bare[0]);
-            System.out.printf(Locale.ROOT, "| the same page read into a drawing | %.1f ms | %.1f ms | %.2f times the yardstick |%n", ours[ROUNDS / 2], ours[0],
+            System.out.printf(Locale.ROOT, "| a page of %,d paths, the library alone | %.1f ms | %.1f ms | yardstick |%n", PATHS,
+                bare[ROUNDS / 2], bare[0]);
+            System.out.printf(Locale.ROOT, "| the same page read into a drawing | %.1f ms | %.1f ms | %.2f times the yardstick |%n",
+                ours[ROUNDS / 2], ours[0],
                 ours[ROUNDS / 2] / bare[ROUNDS / 2]);
             long before = used();
             RawDrawing d = ours(f);

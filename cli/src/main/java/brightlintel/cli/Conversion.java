@@ -66,7 +66,8 @@ record Conversion(Command.Call call, Path file, Path to) {
             call.err().println("note: " + words(r.kind()) + ": " + String.join(" ", r.values().stream().map(String::valueOf).toList()));
         Project p = opened.project();
         if (ending.equals("ifc")) ifc(p);
-        else if (Set.of("pdf", "svg").contains(ending)) new SheetConversion(call, file, to).project(p, chosen(p).orElse(p.storeys().getFirst()), shelf);
+        else if (Set.of("pdf", "svg").contains(ending))
+            new SheetConversion(call, file, to).project(p, chosen(p).orElse(p.storeys().getFirst()), shelf);
         else if (format.isPresent()) basePlan(p, shelf, format.get(), metres ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE);
         else picture(p, shelf, flat);
         return Main.DONE;

@@ -31,8 +31,10 @@ final class ConvertCommand implements Command {
             .addOption(InspectCommand.PASSWORD)
             .addOption(Option.builder().longOpt("sheet").hasArg().argName("A4..A0").desc("of a PDF or SVG; A3 if it is not said").get())
             .addOption(Option.builder().longOpt("upright").desc("a sheet that is higher than wide").get())
-            .addOption(Option.builder().longOpt("scale").hasArg().argName("N").desc("1 to N on the sheet; what fits if it is not said").get())
-            .addOption(Option.builder().longOpt("what").hasArg().argName("plan|base").desc("of a project on a sheet; plan if it is not said").get())
+            .addOption(Option.builder().longOpt("scale").hasArg().argName("N").desc("1 to N on the sheet; what fits if it is not said")
+            .get())
+            .addOption(Option.builder().longOpt("what").hasArg().argName("plan|base")
+            .desc("of a project on a sheet; plan if it is not said").get())
             .addOption(Option.builder().longOpt("size").hasArg().argName("WxH").desc("of a picture, in pixels; 1600x1000 if it is not said")
             .get());
     }

@@ -6,8 +6,8 @@ import brightlintel.geom.Point;
 import java.util.List;
 
 /**
- * Takes perspective and stretch out of a photograph: one rectangle of known sides, or two, picked on it. What results is counted in straightened
- * units, about as large as the file's own, with the first rectangle level.
+ * Takes perspective and stretch out of a photograph: one rectangle of known sides, or two, picked on it. What results is counted in
+ * straightened units, about as large as the file's own, with the first rectangle level.
  *
  * @param rectangles one or two
  * @param map        from the file's units to straightened ones

@@ -10,8 +10,8 @@ import java.util.List;
 
 /**
  * Straightens by rectangles whose sides are known. Four corners settle a camera's map exactly; a second rectangle, lying anywhere, is three
- * unknowns more and eight figures more, so that all corners are met as well as can be (Gauss and Newton, a few rounds) and what remains tells how
- * far picture, picks and sides are to be trusted.
+ * unknowns more and eight figures more, so that all corners are met as well as can be (Gauss and Newton, a few rounds) and what remains
+ * tells how far picture, picks and sides are to be trusted.
  */
 public final class FourPoints {
     private static final int ROUNDS = 30, CAMERA = 8;
@@ -19,13 +19,17 @@ public final class FourPoints {
 
     private FourPoints() { }
 
-    /** @param remains metres, the largest of all corners; 0 for one rectangle, which is met exactly; pixel: metres that one file unit is there */
+    /**
+     * @param remains metres, the largest of all corners; 0 for one rectangle, which is met exactly; pixel: metres that one file unit is
+     * there
+     */
     public record Fitted(Straightening straightening, double remains, double pixel) { }
 
     /** @throws IllegalArgumentException where corners lie on one line or cross over */
     public static Fitted fit(List<Straightening.Rectangle> rectangles) {
         Straightening.Rectangle one = rectangles.getFirst();
-        for (Straightening.Rectangle r : rectangles) if (!isConvex(r.corners())) throw new IllegalArgumentException("corners that cross over");
+        for (Straightening.Rectangle r : rectangles)
+            if (!isConvex(r.corners())) throw new IllegalArgumentException("corners that cross over");
         double metres = Math.sqrt(one.first() * one.second() / Math.abs(one.area()));
         Point middle = Box.of(one.corners()).centre(), home = middle.minus(middle(one.truth()).times(1 / metres));
         List<Point> to = one.truth().stream().map(p -> p.times(1 / metres).plus(home)).toList();

@@ -10,10 +10,12 @@ import java.util.regex.Pattern;
 public final class ScaleWords {
     private static final Pattern METRIC = Pattern.compile("(?<![\\d.,:/])1\\s*[:：]\\s*(\\d{1,3}(?:[ .'’]\\d{3})|\\d{1,5})(?![\\d:%])|"
         + "(?i:(?:scale|ma(?:ß|ss)stab|echelle|échelle|escala|scala|schaal|m)\\W{0,3})1\\s*/\\s*(\\d{1,5})(?!\\d)");
-    private static final Pattern IMPERIAL = Pattern.compile("(?:(\\d+)[ -])?(?:(\\d+)/(\\d+)|(\\d+))\\s*(?:\"|″|”|''|in\\b)\\s*=\\s*(\\d+)\\s*(?:'|′|’|ft\\b)"
+    private static final Pattern IMPERIAL =
+        Pattern.compile("(?:(\\d+)[ -])?(?:(\\d+)/(\\d+)|(\\d+))\\s*(?:\"|″|”|''|in\\b)\\s*=\\s*(\\d+)\\s*(?:'|′|’|ft\\b)"
         + "(?:\\s*-?\\s*(\\d+)\\s*(?:\"|″|”|'')?)?");
     /** What plans are drawn at; other ratios on a sheet are slopes of ramps and mixes of mortar. */
-    private static final Set<Integer> USUAL = Set.of(1, 2, 5, 10, 20, 25, 33, 50, 75, 100, 125, 150, 200, 250, 300, 400, 500, 750, 1000, 1250, 2000, 2500,
+    private static final Set<Integer> USUAL = Set.of(1, 2, 5, 10, 20, 25, 33, 50, 75, 100, 125, 150, 200, 250, 300, 400, 500, 750, 1000,
+        1250, 2000, 2500,
         5000, 10000);
     private static final double FINEST = 1, COARSEST = 20_000;
 

@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What a sheet says of itself: its title, the scales that are written on it, and a frame that is a little smaller than a standard sheet, as it is
- * when a sheet was shrunk to fit. Evidence, not decisions.
+ * What a sheet says of itself: its title, the scales that are written on it, and a frame that is a little smaller than a standard sheet, as
+ * it is when a sheet was shrunk to fit. Evidence, not decisions.
  */
 public record SheetNotes(Optional<String> title, List<ScaleNote> scales, Optional<SheetFrame> frame) {
     private static final int LONGEST_TITLE = 60;
@@ -59,7 +59,8 @@ public record SheetNotes(Optional<String> title, List<ScaleNote> scales, Optiona
 
     private static final List<Sheet> SHEETS = List.of(new Sheet("A0", 841, 1189), new Sheet("A1", 594, 841), new Sheet("A2", 420, 594),
         new Sheet("A3", 297, 420), new Sheet("A4", 210, 297), new Sheet("ANSI B", 279.4, 431.8), new Sheet("ANSI C", 431.8, 558.8),
-        new Sheet("ANSI D", 558.8, 863.6), new Sheet("ANSI E", 863.6, 1117.6), new Sheet("ARCH C", 457.2, 609.6), new Sheet("ARCH D", 609.6, 914.4),
+        new Sheet("ANSI D", 558.8, 863.6), new Sheet("ANSI E", 863.6, 1117.6), new Sheet("ARCH C", 457.2, 609.6),
+        new Sheet("ARCH D", 609.6, 914.4),
         new Sheet("ARCH E", 914.4, 1219.2));
     private static final double SMALLEST = 0.85, LARGEST = 0.995, ALIKE = 0.002, HALF = 0.5, MM = 1000;
 
@@ -73,7 +74,8 @@ public record SheetNotes(Optional<String> title, List<ScaleNote> scales, Optiona
                 double across = w > h ? sheet.height : sheet.width, up = w > h ? sheet.width : sheet.height;
                 boolean fits = Math.abs(paper.width() * MM - across) < 0.03 * across && Math.abs(paper.height() * MM - up) < 0.03 * up;
                 double kx = w / across, ky = h / up;
-                if (fits && Math.abs(kx - ky) < ALIKE && kx > SMALLEST && kx < LARGEST) found.add(new SheetFrame(sheet.name, (kx + ky) / 2, b));
+                if (fits && Math.abs(kx - ky) < ALIKE && kx > SMALLEST && kx < LARGEST)
+                    found.add(new SheetFrame(sheet.name, (kx + ky) / 2, b));
             }
         }
         return found.stream().max(Comparator.comparingDouble(SheetFrame::share));

@@ -5,7 +5,10 @@ import brightlintel.geom.Point;
 import java.util.List;
 import java.util.Optional;
 
-/** A sheet that came out of a machine longer one way than the other: known lengths across each other give a factor along each axis of the file. */
+/**
+ * A sheet that came out of a machine longer one way than the other: known lengths across each other give a factor along each axis of the
+ * file.
+ */
 public final class Stretch {
     /** Beyond this share a sheet was not stretched, but a length misread. */
     private static final double MOST = 0.25;
@@ -25,8 +28,8 @@ public final class Stretch {
     }
 
     /**
-     * By least squares over the squares of the lengths, in which both factors' squares are linear. Nothing where the lengths run the same way, or
-     * where the factors would part by more than a machine stretches.
+     * By least squares over the squares of the lengths, in which both factors' squares are linear. Nothing where the lengths run the same
+     * way, or where the factors would part by more than a machine stretches.
      */
     public static Optional<Scale> of(List<Length> lengths) {
         double xx = 0, xy = 0, yy = 0, xt = 0, yt = 0;

@@ -26,6 +26,9 @@ public final class HeronQuay {
     /** upper.dxf: metres with an origin of its own. */
     public static final Point UPPER_AT = new Point(12.34, -8.02);
 
+    /** Where the annexe stands, and the old club house stood. */
+    public static final Point ANNEXE_AT = new Point(2, 19.5), OLD_AT = new Point(11.8, 6.6);
+
     /** A storey: its walls and the openings in them. */
     public record Plan(List<Wall> walls, List<Opening> openings) { }
 
@@ -90,6 +93,43 @@ public final class HeronQuay {
         h.door(club, 5.6, 1.0, false, true);
         h.door(kitchen, 1.0, 0.9, false, true);
         h.door(office, 1.0, 0.9, true, false);
+        return new Plan(List.copyOf(h.walls), List.copyOf(h.openings));
+    }
+
+    /** The annexe north of the club, its own 0,0 at its lower left corner. */
+    public static Plan annexe() {
+        HeronQuay h = new HeronQuay("annexe");
+        Wall south = h.wall(0, 0, 9.6, 0, BAY);
+        Wall east = h.wall(9.6, 0, 9.6, 6.2, BAY);
+        Wall north = h.wall(9.6, 6.2, 0, 6.2, BAY);
+        h.wall(0, 6.2, 0, 0, BAY);
+        Wall inner = h.wall(6.6, 0, 6.6, 6.2, INNER);
+        Wall cross = h.wall(6.6, 3.1, 9.6, 3.1, INNER);
+        h.gate(south, 1.2, 3.2);
+        h.window(south, 7.5, 1.2);
+        h.window(east, 4.1, 1.2);
+        h.window(north, 4.6, 2.0);
+        h.window(north, 7.6, 1.4);
+        h.door(inner, 0.6, 0.9, false, true);
+        h.door(inner, 4.4, 0.9, false, true);
+        h.door(cross, 1.4, 0.8, false, true);
+        return new Plan(List.copyOf(h.walls), List.copyOf(h.openings));
+    }
+
+    /** The old club house as it was surveyed. */
+    public static Plan oldHouse() {
+        HeronQuay h = new HeronQuay("old");
+        Wall south = h.wall(0, 0, 12.2, 0, OUTER);
+        h.wall(12.2, 0, 12.2, 7.4, OUTER);
+        Wall north = h.wall(12.2, 7.4, 0, 7.4, OUTER);
+        h.wall(0, 7.4, 0, 0, OUTER);
+        Wall middle = h.wall(5.6, 0, 5.6, 7.4, BAY);
+        h.wall(5.6, 3.4, 12.2, 3.4, INNER);
+        h.gate(south, 1.8, 1.4);
+        h.gate(south, 7.4, 2.6);
+        h.window(north, 2.2, 1.6);
+        h.window(north, 8.4, 1.6);
+        h.gate(middle, 4.6, 1.0);
         return new Plan(List.copyOf(h.walls), List.copyOf(h.openings));
     }
 

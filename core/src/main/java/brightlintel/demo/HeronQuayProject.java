@@ -1,22 +1,30 @@
 package brightlintel.demo;
 
+import brightlintel.building.Clearing;
+import brightlintel.building.Custody;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
+import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
 import brightlintel.building.Given;
 import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Ids;
 import brightlintel.building.Opening;
+import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
+import brightlintel.building.Scale;
 import brightlintel.building.Slab;
+import brightlintel.building.Source;
 import brightlintel.building.Stand;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
+import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Clearings;
 import brightlintel.edit.Placing;
 import brightlintel.edit.Receiving;
@@ -40,6 +48,7 @@ import java.util.stream.Collectors;
 /** The demo project: the ground floor put right and partly traced, the upper floor received and still to be set right. */
 public final class HeronQuayProject {
     private static final String RECEIVED = "2026-03-02T09:00:00Z";
+    private static final double FADE = 0.3;
     private final DrawingShelf shelf;
     private Project p;
 
@@ -51,7 +60,7 @@ public final class HeronQuayProject {
         return Ids.derived("heron-quay", role).toString();
     }
 
-    /** Writes the two drawings into a folder, takes them in, and does the first of the work. The same project each time. */
+    /** Writes the drawings into a folder, takes them in, and does the first of the work. The same project each time. */
     public static Project build(DrawingShelf shelf, Path folder) throws IOException {
         return new HeronQuayProject(shelf).build(folder);
     }
@@ -62,7 +71,7 @@ public final class HeronQuayProject {
         try {
             return build(shelf, folder);
         } finally {
-            for (String n : List.of(DemoDrawings.GROUND, DemoDrawings.UPPER)) Files.deleteIfExists(folder.resolve(n));
+            for (String n : DemoDrawings.ALL) Files.deleteIfExists(folder.resolve(n));
             Files.deleteIfExists(folder);
         }
     }
@@ -82,6 +91,7 @@ public final class HeronQuayProject {
         PlacedDrawing d = shelf.placed(p.underlay(u).orElseThrow(), Progress.NONE);
         grid();
         walls(ground, d);
+        pages(folder, ground);
         return p;
     }
 
@@ -94,6 +104,42 @@ public final class HeronQuayProject {
         DrawingShelf.Shelved s = shelf.take(file, Progress.NONE);
         apply(Receiving.receive(new FileId(id("file/" + name)), new UnderlayId(id("underlay/" + name)),
             new Receiving.Arrived(name, Files.size(file), RECEIVED), s.arrival(), on));
+    }
+
+    /**
+     * The annexe in its place beside the club, set right by a known length; and the scan of the old house, levelled and in its place, its
+     * picture off at first. Their places are known, so that they need not be read before the window shows the project.
+     */
+    private void pages(Path folder, StoreyId ground) throws IOException {
+        double perMetre = AnnexeSheets.POINTS_PER_METRE, nominal = 0.0254 / 72 * AnnexeSheets.SCALE;
+        Given<Scale> known = Given.read(Scale.even(1 / perMetre), 1, new Evidence.KnownLength(9.6 * perMetre * nominal, 9.6));
+        under(folder, DemoDrawings.ANNEXE, ground,
+            new Placement(known, false, Given.assumed(0.0), Given.stated(AnnexeSheets.ORIGIN_ON_PAGE),
+            Given.stated(HeronQuay.ANNEXE_AT)), "SHEET");
+        double dots = OldSurvey.PIXELS_PER_METRE * 72 / OldSurvey.DPI;
+        under(folder, DemoDrawings.OLD_SURVEY, ground, new Placement(Given.read(Scale.even(1 / dots), 1, new Evidence.Plotted(100)), false,
+            Given.stated(-OldSurvey.TURN), Given.stated(OldSurvey.ORIGIN.times(72 / OldSurvey.DPI)), Given.stated(HeronQuay.OLD_AT)),
+            "pictures");
+    }
+
+    /** Below the drawings that are there. */
+    private void under(Path folder, String name, StoreyId on, Placement place, String layerOff) throws IOException {
+        Path file = Files.write(folder.resolve(name), DemoDrawings.bytes(name));
+        String sha = shelf.originals().keep(file);
+        Source source = new Source(new FileId(id("file/" + name)), name, new Custody.Kept(),
+            List.of(new Source.Version(sha, Files.size(file), RECEIVED,
+            List.of())));
+        UnderlayId u = new UnderlayId(id("underlay/" + name));
+        List<Source> sources = new ArrayList<>(p.sources());
+        sources.add(source);
+        List<Underlay> underlays = new ArrayList<>(p.underlays());
+        underlays.add(new Underlay(u, source.id(), sha, new SpaceKey.Page(1), Optional.empty(), place, Clearing.ofLayers(Set.of(layerOff)),
+            FADE, true));
+        p = p.withSources(sources).withUnderlays(underlays).withStorey(on, s -> {
+            List<UnderlayId> ids = new ArrayList<>(s.underlays());
+            ids.addFirst(u);
+            return s.withUnderlays(ids);
+        });
     }
 
     /** From the centres of the drawing's bubbles: so the tags lie on them. */

@@ -124,7 +124,8 @@ public final class Receiving {
     /** A sheet is at the scale that is written on it, until something better is known: it may have been shrunk since. */
     private static Placement onPaper(Arrival a, Paper paper, Point corner) {
         Placement usual = Placement.assumed(paper.metresPerUnit() * USUAL_PLOT, corner);
-        return SheetNotes.of(a.drawing, a.space).scale().map(n -> usual.withScale(Given.read(Scale.even(paper.metresPerUnit() * n.denominator()), NOTED,
+        return SheetNotes.of(a.drawing, a.space).scale()
+            .map(n -> usual.withScale(Given.read(Scale.even(paper.metresPerUnit() * n.denominator()), NOTED,
             new Evidence.ScaleNote(n.text(), n.denominator())))).orElse(usual);
     }
 

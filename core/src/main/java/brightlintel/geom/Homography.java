@@ -3,7 +3,8 @@ package brightlintel.geom;
 import java.util.List;
 
 /**
- * A map of the plane that keeps lines straight, as a camera makes it: x' = (a x + b y + c) / (g x + h y + 1), y' = (d x + e y + f) / (g x + h y + 1).
+ * A map of the plane that keeps lines straight, as a camera makes it: x' = (a x + b y + c) / (g x + h y + 1), y' = (d x + e y + f) / (g x +
+ * h y + 1).
  */
 public record Homography(double a, double b, double c, double d, double e, double f, double g, double h) {
     public static final Homography IDENTITY = new Homography(1, 0, 0, 0, 1, 0, 0, 0);
@@ -74,7 +75,8 @@ public record Homography(double a, double b, double c, double d, double e, doubl
     }
 
     public Homography inverse() {
-        double[][] adjoint = {{e - f * h, c * h - b, b * f - c * e}, {f * g - d, a - c * g, c * d - a * f}, {d * h - e * g, b * g - a * h, a * e - b * d}};
+        double[][] adjoint = {{e - f * h, c * h - b, b * f - c * e}, {f * g - d, a - c * g, c * d - a * f},
+            {d * h - e * g, b * g - a * h, a * e - b * d}};
         return of(adjoint);
     }
 }

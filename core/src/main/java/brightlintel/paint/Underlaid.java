@@ -6,8 +6,9 @@ import brightlintel.geom.Point;
 import java.util.function.BooleanSupplier;
 
 /**
- * Lays a picture under the drawing, turned and scaled. Its paper is clear and its ink is ink: only what is darker than paper is seen, so that
- * lines read on it, in light and dark alike. Seen from far the picture is first made smaller, so that thin lines fade and do not flicker.
+ * Lays a picture under the drawing, turned and scaled. Its paper is clear and its ink is ink: only what is darker than paper is seen, so
+ * that lines read on it, in light and dark alike. Seen from far the picture is first made smaller, so that thin lines fade and do not
+ * flicker.
  */
 final class Underlaid {
     private static final double STRONGEST = 235;
@@ -22,7 +23,8 @@ final class Underlaid {
         if (!(Math.abs(toPx.determinant()) > 1e-12) || !toPx.isFinite()) return;
         int halvings = Math.max(0, (int) Math.floor(-Math.log(toPx.meanScale()) / Math.log(2)));
         Pixels p = Pyramid.of(whole, halvings);
-        Affine map = Affine.scale(whole.width() / (double) p.width(), whole.height() / (double) p.height()).then(toPx), back = map.inverse();
+        Affine map = Affine.scale(whole.width() / (double) p.width(), whole.height() / (double) p.height()).then(toPx),
+            back = map.inverse();
         double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
         for (int i = 0; i < 4; i++) {
             Point c = map.apply(i % 2 * p.width(), i / 2 * p.height());
@@ -35,7 +37,8 @@ final class Underlaid {
         double strength = STRONGEST * (1 - look.fade) / 255;
         for (int y = (int) Math.max(0, minY); y < Math.min(r.height, maxY); y++) {
             if (stop.getAsBoolean()) return;
-            double qx = back.a() * (x0 + 0.5) + back.c() * (y + 0.5) + back.tx(), qy = back.b() * (x0 + 0.5) + back.d() * (y + 0.5) + back.ty();
+            double qx = back.a() * (x0 + 0.5) + back.c() * (y + 0.5) + back.tx(), qy = back.b() * (x0 + 0.5) + back.d() * (y + 0.5)
+                + back.ty();
             for (int x = x0; x < x1; x++, qx += back.a(), qy += back.b()) {
                 int px = (int) Math.floor(qx), py = p.height() - 1 - (int) Math.floor(qy);
                 if (px < 0 || py < 0 || px >= p.width() || py >= p.height()) continue;

@@ -26,7 +26,8 @@ public record LaidPicture(Pixels pixels, Affine toBuilding) {
         for (int i = 0; i < s.pictures().size(); i++) {
             if (!shown.markShown(first + i)) continue;
             Strokes.PictureMark m = s.pictures().get(i);
-            out.add(p.straightening().map(x -> straightened(m, s.origin(), x, toBuilding)).orElse(new LaidPicture(m.pixels(), m.map().then(toBuilding))));
+            out.add(p.straightening().map(x -> straightened(m, s.origin(), x, toBuilding))
+                .orElse(new LaidPicture(m.pixels(), m.map().then(toBuilding))));
         }
         return out;
     }

@@ -54,14 +54,16 @@ public final class PlacedDrawing {
         PlacedDrawing out = new PlacedDrawing(u, strokes, finder, same ? cleared : Cleared.of(u, strokes, finder));
         if (same && u.placement().straightening().equals(underlay.placement().straightening())) out.pictures = moved(out.toBuilding);
         // moved, scaled or mirrored along its axes, an upright box stays the box of the same strokes
-        if (same && u.placement().straightening().equals(underlay.placement().straightening()) && u.placement().turn().value().equals(underlay.placement().turn().value()))
+        if (same && u.placement().straightening().equals(underlay.placement().straightening())
+            && u.placement().turn().value().equals(underlay.placement().turn().value()))
             out.extent = extentIfKnown().map(e -> new Extent(e.main().mapped(toFile.then(out.toBuilding)), e.strays(), e.strokes()))
                 .orElse(null);
         return out;
     }
 
     private synchronized List<LaidPicture> moved(Affine to) {
-        return pictures == null ? null : pictures.stream().map(p -> new LaidPicture(p.pixels(), p.toBuilding().then(toFile).then(to))).toList();
+        return pictures == null ? null : pictures.stream().map(p -> new LaidPicture(p.pixels(), p.toBuilding().then(toFile).then(to)))
+            .toList();
     }
 
     public Underlay underlay() {
@@ -119,7 +121,8 @@ public final class PlacedDrawing {
 
     /** Where the shown plan is, metres; computed once. */
     public synchronized Extent extent() {
-        if (extent == null) extent = underlay.placement().straightening().isEmpty() ? Extent.of(strokes, cleared, toBuilding) : straightExtent();
+        if (extent == null)
+            extent = underlay.placement().straightening().isEmpty() ? Extent.of(strokes, cleared, toBuilding) : straightExtent();
         return extent;
     }
 

@@ -16,7 +16,10 @@ public sealed interface LayOn {
     /** A storey that is not there yet: on top, or below all others. */
     record New(String name, boolean below) implements LayOn { }
 
-    /** What a page's title asks for: a storey of that name, else the one that many above or below the ground, else a new one at the next place. */
+    /**
+     * What a page's title asks for: a storey of that name, else the one that many above or below the ground, else a new one at the next
+     * place.
+     */
     static Optional<LayOn> byTitle(Project p, Optional<String> title) {
         if (title.isEmpty()) return Optional.empty();
         String t = title.get().toLowerCase(Locale.ROOT);

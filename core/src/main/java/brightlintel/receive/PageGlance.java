@@ -62,7 +62,8 @@ public record PageGlance(int number, double widthMm, double heightMm, int stroke
         int drawn = 0;
         for (int i = 0; i < s.size(); i++) if (!(s.entityOf(i) instanceof Entity.Hatch)) drawn++;
         double w = page.paper().map(p -> p.width() * MM).orElse(0.0), h = page.paper().map(p -> p.height() * MM).orElse(0.0);
-        return new PageGlance(page.key() instanceof SpaceKey.Page p ? p.number() : 1, w, h, drawn, areas, texts, s.pictures().size(), layers,
+        return new PageGlance(page.key() instanceof SpaceKey.Page p ? p.number() : 1, w, h, drawn, areas, texts, s.pictures().size(),
+            layers,
             SheetNotes.of(d, page.key()), d.report().and(s.report()), SmallPicture.of(d, page, s, side));
     }
 }

@@ -6,7 +6,6 @@ import brightlintel.building.Placement;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Layer;
-import brightlintel.drawing.Paper;
 import brightlintel.drawing.Pixels;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
@@ -29,13 +28,15 @@ final class SmallPicture {
     private SmallPicture() { }
 
     static Pixels of(RawDrawing d, Space page, Strokes s, int side) {
-        Box sheet = page.paper().map(p -> new Box(0, 0, p.width() / p.metresPerUnit(), p.height() / p.metresPerUnit())).orElseGet(() -> bounds(s));
+        Box sheet = page.paper().map(p -> new Box(0, 0, p.width() / p.metresPerUnit(), p.height() / p.metresPerUnit()))
+            .orElseGet(() -> bounds(s));
         if (sheet.isEmpty() || !(sheet.diagonal() > 0)) sheet = new Box(0, 0, 1, 1);
         double perUnit = side / Math.max(sheet.width(), sheet.height());
         int w = Math.max(8, (int) Math.round(sheet.width() * perUnit)), h = Math.max(8, (int) Math.round(sheet.height() * perUnit));
         Set<String> off = new TreeSet<>();
         for (Layer l : s.layers()) if (l.startsHidden()) off.add(l.name());
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), page.key(), Optional.empty(), Placement.assumed(1, Point.ORIGIN),
+        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), page.key(), Optional.empty(),
+            Placement.assumed(1, Point.ORIGIN),
             Clearing.ofLayers(off), 0, true);
         Raster r = new Raster(w, h);
         r.clear(Palette.LIGHT.sheet());
@@ -47,6 +48,7 @@ final class SmallPicture {
     private static Box bounds(Strokes s) {
         Box b = Box.EMPTY;
         for (int i = 0; i < s.marks(); i++) b = b.with(s.mark(i).box());
-        return b.isEmpty() ? b : new Box(b.minX() + s.origin().x(), b.minY() + s.origin().y(), b.maxX() + s.origin().x(), b.maxY() + s.origin().y());
+        return b.isEmpty() ? b : new Box(b.minX() + s.origin().x(), b.minY() + s.origin().y(), b.maxX() + s.origin().x(),
+            b.maxY() + s.origin().y());
     }
 }

@@ -9,7 +9,8 @@ import brightlintel.geom.Point;
 public record Leaf(Point hinge, Point open, Point shut, Curve.EllipticArc swing) {
     public static Leaf of(Opening o, Wall w, Opening.Filling.Door d) {
         double face = d.opensLeft() ? w.left() : -w.right();
-        Point hinge = w.reference().at(d.hingeFar() ? o.end() : o.start(), face), shut = w.reference().at(d.hingeFar() ? o.start() : o.end(), face);
+        Point hinge = w.reference().at(d.hingeFar() ? o.end() : o.start(), face),
+            shut = w.reference().at(d.hingeFar() ? o.start() : o.end(), face);
         Point along = shut.minus(hinge), out = along.left().times(d.opensLeft() == !d.hingeFar() ? 1 : -1);
         return new Leaf(hinge, hinge.plus(out), shut, new Curve.EllipticArc(hinge, out, along, 0, Math.PI / 2));
     }

@@ -359,7 +359,8 @@ final class PageWalk extends PDFGraphicsStreamEngine {
                 | Math.round(255 * colour.getComponents()[1]) << 8 | Math.round(255 * colour.getComponents()[2]) : 0x606060;
             lines = tile(t, colour);
         }
-        areas.add(runs, path.box(frame.map()), windingRule == Path2D.WIND_EVEN_ODD, edged, clip(), new Areas.Paint(rgb, group(), pattern != null, lines));
+        areas.add(runs, path.box(frame.map()), windingRule == Path2D.WIND_EVEN_ODD, edged, clip(),
+            new Areas.Paint(rgb, group(), pattern != null, lines));
     }
 
     private List<Entity.PatternLine> tile(PDTilingPattern t, PDColor colour) throws IOException {

@@ -9,8 +9,8 @@ import org.apache.pdfbox.cos.COSNumber;
 import org.apache.pdfbox.util.Matrix;
 
 /**
- * The operators that build paths, nine of ten in a plan: straight from figures into the buffer, without the checks and copies that the library's
- * own make on the way. One with too few figures, or with others than figures, is passed over, as the library does.
+ * The operators that build paths, nine of ten in a plan: straight from figures into the buffer, without the checks and copies that the
+ * library's own make on the way. One with too few figures, or with others than figures, is passed over, as the library does.
  */
 final class PathOperators {
     private PathOperators() { }

@@ -104,8 +104,7 @@ public final class PdfReader {
     }
 
     private static PDDocument open(Path file, String password) throws IOException {
-        for (Logger l : QUIET) l.setLevel(Level.OFF);
-        PageFonts.use();
+        prepare();
         Packages.check(file, unpackedAtMost());
         RandomAccessRead bytes = new RandomAccessReadBufferedFile(file);
         PDDocument d;
@@ -123,6 +122,12 @@ public final class PdfReader {
         d.close();
         throw may ? new Refused(Refused.Why.LOST, file.getFileName(), "no pages in it")
             : new Refused(Refused.Why.NO_RIGHT, file.getFileName());
+    }
+
+    /** Before the library does anything: it does not search the machine for fonts, and logs nothing. */
+    public static void prepare() throws IOException {
+        for (Logger l : QUIET) l.setLevel(Level.OFF);
+        PageFonts.use();
     }
 
     private static long unpackedAtMost() {

@@ -6,7 +6,9 @@ import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Curves as what vector formats know: straight pieces and cubic ones. Arcs in pieces of an eighth and less keep within 4e-6 of the radius. */
+/**
+ * Curves as what vector formats know: straight pieces and cubic ones. Arcs in pieces of an eighth and less keep within 4e-6 of the radius.
+ */
 final class Cubics {
     private static final double WIDEST = Math.PI / 4;
     private static final int CHORDS = 48;

@@ -120,7 +120,8 @@ public final class PdfPlot {
         for (Curve c : chain)
             for (Point[] p : Cubics.of(c)) {
                 if (p.length == 1) out.lineTo((float) p[0].x(), (float) p[0].y());
-                else out.curveTo((float) p[0].x(), (float) p[0].y(), (float) p[1].x(), (float) p[1].y(), (float) p[2].x(), (float) p[2].y());
+                else out.curveTo((float) p[0].x(), (float) p[0].y(), (float) p[1].x(), (float) p[1].y(), (float) p[2].x(),
+                    (float) p[2].y());
             }
         if (closed) out.closePath();
     }

@@ -99,7 +99,8 @@ public final class PlanPlot {
                 .map(x -> Math.max(0.05, Math.abs(x.length()) * dashing.scale() * map.meanScale())).toList();
             Plot.Pen pen = new Plot.Pen(THIN, faint ? GREY : s.colourOf(i), dashes.size() % 2 == 0 ? dashes : List.of());
             for (int k = 0; k < parts.length; k += 2)
-                stroke(s.layers().get(s.layerOf(i)).name(), List.of(parts[k] == 0 && parts[k + 1] == 1 ? whole : whole.part(parts[k], parts[k + 1])),
+                stroke(s.layers().get(s.layerOf(i)).name(),
+                    List.of(parts[k] == 0 && parts[k + 1] == 1 ? whole : whole.part(parts[k], parts[k + 1])),
                     false, pen);
         }
         for (int i = 0; i < s.texts().size(); i++) if (d.cleared().textShown(i)) text(s.texts().get(i), s, map, room, faint);
@@ -117,7 +118,8 @@ public final class PlanPlot {
                 continue;
             }
             for (int k = 0; k < f.lines().length; k += 4)
-                stroke(layer, List.of(new Curve.Straight(map.apply(f.lines()[k], f.lines()[k + 1]), map.apply(f.lines()[k + 2], f.lines()[k + 3]))), false,
+                stroke(layer, List.of(new Curve.Straight(map.apply(f.lines()[k], f.lines()[k + 1]),
+                    map.apply(f.lines()[k + 2], f.lines()[k + 3]))), false,
                     Plot.Pen.of(THIN, faint ? GREY : f.colour()));
         }
     }
@@ -139,7 +141,8 @@ public final class PlanPlot {
         };
         for (int row = 0; row < lines.length; row++)
             if (!lines[row].isBlank()) add(new Plot.Label(s.layers().get(t.layer()).name(), lines[row],
-                m.apply(0, t.firstLine() - row * Strokes.TextMark.STEP), m.meanScale(), t.fits() > 0 ? t.fits() * m.applyVector(new Point(1, 0)).length() : 0,
+                m.apply(0, t.firstLine() - row * Strokes.TextMark.STEP), m.meanScale(), t.fits() > 0
+                ? t.fits() * m.applyVector(new Point(1, 0)).length() : 0,
                 m.applyVector(new Point(1, 0)).angle(), align, faint ? GREY : t.colour()));
     }
 
@@ -173,7 +176,8 @@ public final class PlanPlot {
             case Opening.Filling.Window _ -> {
                 Piece axis = w.reference();
                 double mid = (w.left() - w.right()) / 2;
-                Piece at = axis.isStraight() ? Piece.straight(axis.at(o.start(), mid), axis.at(o.end(), mid)) : axis.part(o.start(), o.end());
+                Piece at = axis.isStraight() ? Piece.straight(axis.at(o.start(), mid), axis.at(o.end(), mid))
+                    : axis.part(o.start(), o.end());
                 stroke(OPENINGS, List.of(at.curve().mapped(toSheet)), false, Plot.Pen.of(FINE, INK));
             }
             case Opening.Filling.Door d -> {
@@ -227,13 +231,16 @@ public final class PlanPlot {
         double mm = step * MM / sheet.denominator(), from = x - 2.5 * mm;
         for (int i = 0; i < 5; i++) {
             double a = from + i * mm, b = a + mm;
-            List<Curve> box = List.of(new Curve.Straight(new Point(a, y), new Point(b, y)), new Curve.Straight(new Point(b, y), new Point(b, y + 1.5)),
-                new Curve.Straight(new Point(b, y + 1.5), new Point(a, y + 1.5)), new Curve.Straight(new Point(a, y + 1.5), new Point(a, y)));
+            List<Curve> box = List.of(new Curve.Straight(new Point(a, y), new Point(b, y)),
+                new Curve.Straight(new Point(b, y), new Point(b, y + 1.5)),
+                new Curve.Straight(new Point(b, y + 1.5), new Point(a, y + 1.5)),
+                new Curve.Straight(new Point(a, y + 1.5), new Point(a, y)));
             if (i % 2 == 0) add(new Plot.Fill(SHEET, List.of(box), INK));
             stroke(SHEET, box, true, Plot.Pen.of(THIN, INK));
         }
         for (int i = 0; i <= 5; i += 5)
-            add(new Plot.Label(SHEET, i == 0 ? "0" : figure(5 * step) + " m", new Point(from + i * mm, y + 3), 2, 0, 0, Plot.Align.CENTRE, INK));
+            add(new Plot.Label(SHEET, i == 0 ? "0" : figure(5 * step) + " m", new Point(from + i * mm, y + 3), 2, 0, 0, Plot.Align.CENTRE,
+                INK));
     }
 
     private void north(Point at, double turn) {
@@ -241,7 +248,8 @@ public final class PlanPlot {
         Point tip = at.plus(up), a = at.plus(side), b = at.plus(other);
         List<Curve> half = List.of(new Curve.Straight(tip, a), new Curve.Straight(a, at), new Curve.Straight(at, tip));
         add(new Plot.Fill(SHEET, List.of(half), INK));
-        stroke(SHEET, List.of(new Curve.Straight(tip, a), new Curve.Straight(a, at), new Curve.Straight(at, b), new Curve.Straight(b, tip)), true,
+        stroke(SHEET, List.of(new Curve.Straight(tip, a), new Curve.Straight(a, at), new Curve.Straight(at, b), new Curve.Straight(b, tip)),
+            true,
             Plot.Pen.of(FINE, INK));
         add(new Plot.Label(SHEET, "N", at.plus(new Point(0, -4.5).turn(turn)), LETTER, 0, 0, Plot.Align.CENTRE, INK));
     }

@@ -42,5 +42,6 @@ public record Plot(Sheet sheet, String title, List<String> layers, List<Item> it
     public enum Align { LEFT, CENTRE, RIGHT }
 
     /** @param height of its capitals; width that it is to fill, 0 for its own; turn radians */
-    public record Label(String layer, String text, Point at, double height, double width, double turn, Align align, int rgb) implements Item { }
+    public record Label(String layer, String text, Point at, double height, double width, double turn, Align align, int rgb)
+        implements Item { }
 }

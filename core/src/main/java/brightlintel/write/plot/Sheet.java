@@ -30,7 +30,8 @@ public record Sheet(Size size, boolean landscape, double denominator) {
     }
 
     public Sheet {
-        if (!(denominator >= 1 && denominator <= 100_000)) throw new IllegalArgumentException("denominator " + denominator + " is not within 1..100000");
+        if (!(denominator >= 1 && denominator <= 100_000))
+            throw new IllegalArgumentException("denominator " + denominator + " is not within 1..100000");
     }
 
     /** Millimetres. */

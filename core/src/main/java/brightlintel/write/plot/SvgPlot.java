@@ -28,7 +28,8 @@ public final class SvgPlot {
 
     private void all(Plot p) {
         String w = number(p.sheet().width()), h = number(p.sheet().height());
-        out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\"").append(w)
+        out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\"")
+            .append(w)
             .append("mm\" height=\"").append(h).append("mm\" viewBox=\"0 0 ").append(w).append(' ').append(h).append("\">\n<title>")
             .append(escaped(p.title())).append("</title>\n");
         String open = null;
@@ -47,9 +48,11 @@ public final class SvgPlot {
     private void item(Plot.Item i) {
         switch (i) {
             case Plot.Stroke s -> {
-                out.append("<path fill=\"none\" stroke=\"").append(colour(s.pen().rgb())).append("\" stroke-width=\"").append(number(s.pen().width()));
+                out.append("<path fill=\"none\" stroke=\"").append(colour(s.pen().rgb())).append("\" stroke-width=\"")
+                    .append(number(s.pen().width()));
                 if (!s.pen().dashes().isEmpty())
-                    out.append("\" stroke-dasharray=\"").append(s.pen().dashes().stream().map(SvgPlot::number).collect(Collectors.joining(" ")));
+                    out.append("\" stroke-dasharray=\"")
+                        .append(s.pen().dashes().stream().map(SvgPlot::number).collect(Collectors.joining(" ")));
                 out.append("\" d=\"");
                 path(s.chain(), s.closed());
                 out.append("\"/>\n");
@@ -84,7 +87,8 @@ public final class SvgPlot {
             case CENTRE -> "middle";
             case RIGHT -> "end";
         };
-        out.append("<text font-family=\"'Source Sans 3', sans-serif\" font-size=\"").append(number(l.height() / CAPITALS)).append("\" fill=\"")
+        out.append("<text font-family=\"'Source Sans 3', sans-serif\" font-size=\"").append(number(l.height() / CAPITALS))
+            .append("\" fill=\"")
             .append(colour(l.rgb())).append("\" text-anchor=\"").append(anchor);
         if (l.width() > 0) out.append("\" lengthAdjust=\"spacingAndGlyphs\" textLength=\"").append(number(l.width()));
         out.append("\" transform=\"translate(").append(at(l.at())).append(')');

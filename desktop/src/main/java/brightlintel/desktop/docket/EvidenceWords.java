@@ -20,7 +20,8 @@ final class EvidenceWords {
             case Evidence.ScaleNote(String text, double _) -> Optional.of(Words.of("true.scale-note", text));
             case Evidence.Stretched(double remains) -> Optional.of(Words.of("true.stretched", f.partWithUnit(remains)));
             case Evidence.Straightened(double remains, double pixel) -> Optional.of(remains > 0
-                ? Words.of("true.straightened", f.partWithUnit(remains), f.partWithUnit(pixel)) : Words.of("true.straightened-one", f.partWithUnit(pixel)));
+                ? Words.of("true.straightened", f.partWithUnit(remains), f.partWithUnit(pixel))
+                : Words.of("true.straightened-one", f.partWithUnit(pixel)));
             case Evidence.Note(String text) -> Optional.of(text);
         };
     }

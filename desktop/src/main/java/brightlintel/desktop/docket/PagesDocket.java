@@ -11,7 +11,7 @@ import brightlintel.receive.LayOn;
 import brightlintel.receive.PageGlance;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -36,7 +36,8 @@ final class PagesDocket {
 
     private static Node decision(Workspace w, Commands commands, PagesInHand p) {
         VBox v = Parts.decision(p.file().getFileName().toString(), Parts.pill(Words.of("pages.not-taken"), Tone.LOOK), true,
-            Parts.label(p.seen().size() < p.count() ? Words.of("pages.reading", p.seen().size(), p.count()) : Words.count("pages.count", p.count()),
+            Parts.label(p.seen().size() < p.count() ? Words.of("pages.reading", p.seen().size(), p.count())
+            : Words.count("pages.count", p.count()),
                 "quiet"));
         long lines = p.seen().stream().filter(g -> g.strokes() > 0).count(), scans = p.seen().stream().filter(PageGlance::isScan).count();
         if (lines > 0) v.getChildren().add(Parts.evidence("✓", Words.count("pages.with-lines", lines), Tone.SURE));
@@ -49,14 +50,15 @@ final class PagesDocket {
     }
 
     static String percent(double share) {
-        return String.format(java.util.Locale.ROOT, "%.1f", 100 * share).replaceFirst("\\.0$", "");
+        return String.format(Locale.ROOT, "%.1f", 100 * share).replaceFirst("\\.0$", "");
     }
 
     private static Node list(Workspace w, PagesInHand p) {
         VBox v = Parts.decision(Words.of("pages.list"), Parts.label(Words.count("pages.ticked", p.ticked().size()), "quiet"), false);
         for (PageGlance g : p.seen()) {
             boolean ticked = p.ticked().contains(g.number());
-            CheckBox box = new CheckBox(g.number() + "  " + g.notes().title().orElse(Words.of(g.isEmpty() ? "pages.empty" : "pages.untitled")));
+            CheckBox box = new CheckBox(g.number() + "  " + g.notes().title()
+                .orElse(Words.of(g.isEmpty() ? "pages.empty" : "pages.untitled")));
             box.setId("pages-list-" + g.number());
             box.setMnemonicParsing(false);
             box.setSelected(ticked);
@@ -98,7 +100,8 @@ final class PagesDocket {
     }
 
     private static Node layers(PageGlance g) {
-        VBox v = Parts.decision(Words.of("pages.layers"), Parts.label(Words.count("pages.layers-of", g.layers().size(), g.number()), "quiet"), false);
+        VBox v = Parts.decision(Words.of("pages.layers"),
+            Parts.label(Words.count("pages.layers-of", g.layers().size(), g.number()), "quiet"), false);
         for (PageGlance.OfLayer l : g.layers()) {
             Region sample = new Region();
             sample.setMinSize(16, l.area() ? 10 : 3);

@@ -45,10 +45,12 @@ final class SheetChoice {
             Box plan = Pictures.extent(w.project(), w.storeyId(), drawings);
             Sheet sheet = s.sheet(plan);
             boolean fits = sheet.holds(plan);
-            v.getChildren().add(Parts.evidence(fits ? "✓" : "✗", Words.of(fits ? "sheet.fits" : "sheet.too-large", Math.round(sheet.denominator())),
+            v.getChildren().add(Parts.evidence(fits
+                ? "✓" : "✗", Words.of(fits ? "sheet.fits" : "sheet.too-large", Math.round(sheet.denominator())),
                 fits ? Tone.SURE : Tone.PARTS));
         }
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("export-pdf"), false), Parts.button(w, commands.get("export-svg"), false)));
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("export-pdf"), false),
+            Parts.button(w, commands.get("export-svg"), false)));
         return v;
     }
 

@@ -118,7 +118,8 @@ final class TrueDocket {
             v.getChildren().add(Parts.evidence(agrees ? "✓" : "✗", Words.of("true.note-says", LengthFormat.grouped(Math.round(d))),
                 agrees ? Tone.SURE : Tone.PARTS));
         });
-        n.frame().ifPresent(f -> v.getChildren().add(Parts.evidence("▴", Words.of("true.frame", PagesDocket.percent(f.share()), f.sheet()), Tone.PLAIN)));
+        n.frame().ifPresent(f -> v.getChildren()
+            .add(Parts.evidence("▴", Words.of("true.frame", PagesDocket.percent(f.share()), f.sheet()), Tone.PLAIN)));
     }
 
     /** What the file says of its unit. */

@@ -6,6 +6,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.receive.PageGlance;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 
@@ -29,7 +30,7 @@ final class PageFacts {
         if (!(g.widthMm() > 0)) return;
         out.add(Parts.label(Words.of("page.as-plotted"), "side-title"));
         for (double n : PLOTS)
-            row(out, "1:" + Math.round(n), String.format(java.util.Locale.ROOT, "%.1f × %.1f m", g.widthMm() * n * M, g.heightMm() * n * M));
+            row(out, "1:" + Math.round(n), String.format(Locale.ROOT, "%.1f × %.1f m", g.widthMm() * n * M, g.heightMm() * n * M));
     }
 
     private static void row(List<Node> out, String key, String value) {

@@ -21,7 +21,8 @@ import java.util.TreeSet;
  * @param on     where they go; a page that is not in it goes on the storey in hand
  * @param at     the page that is looked at
  */
-public record PagesInHand(Path file, String password, int count, List<PageGlance> seen, Set<Integer> ticked, Map<Integer, LayOn> on, int at) {
+public record PagesInHand(Path file, String password, int count, List<PageGlance> seen, Set<Integer> ticked, Map<Integer, LayOn> on,
+    int at) {
     public PagesInHand {
         seen = List.copyOf(seen);
         ticked = Set.copyOf(ticked);
@@ -46,7 +47,8 @@ public record PagesInHand(Path file, String password, int count, List<PageGlance
             where.put(g.number(), l);
             ticks.add(g.number());
         });
-        if (all.size() == count && ticks.isEmpty()) ticks.add(all.stream().filter(x -> !x.isEmpty()).findFirst().orElse(all.getFirst()).number());
+        if (all.size() == count && ticks.isEmpty())
+            ticks.add(all.stream().filter(x -> !x.isEmpty()).findFirst().orElse(all.getFirst()).number());
         return new PagesInHand(file, password, count, all, ticks, where, at);
     }
 

@@ -318,7 +318,8 @@ public final class FileWork {
 
     /** Drawings of the storey in hand that are not read yet. */
     private void readUnderlays() {
-        for (Underlay u : w.project().underlaysOf(w.storeyId())) {
+        // the uppermost first: it is the one that is looked at
+        for (Underlay u : w.project().underlaysOf(w.storeyId()).reversed()) {
             if (w.isRead(u) || w.trouble(u.id()).isPresent() || !underWay.add(u.id())) continue;
             String name = w.project().source(u.file()).map(Source::name).orElse("");
             Object era = w.era();

@@ -11,6 +11,7 @@ import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Progress;
 import brightlintel.drawing.ReadLimits;
 import brightlintel.edit.Receiving;
 import brightlintel.edit.Stacking;
@@ -93,7 +94,7 @@ public final class PageWork {
             Paged.each(all.file(), Wanted.FIRST.with(all.password()), ReadLimits.DEFAULT, p, d -> {
                 PageGlance g = PageGlance.of(d, SMALL, p);
                 onWindow.accept(() -> seen(all.file(), g));
-                p.at(brightlintel.drawing.Progress.Stage.READING, g.number(), all.count());
+                p.at(Progress.Stage.READING, g.number(), all.count());
                 return g.number() == all.count();
             });
             return all.count();
@@ -101,7 +102,8 @@ public final class PageWork {
     }
 
     private void seen(Path file, PageGlance g) {
-        w.pages().filter(p -> p.file().equals(file) && p.page(g.number()).isEmpty()).ifPresent(p -> w.pages(Optional.of(p.with(g, w.project()))));
+        w.pages().filter(p -> p.file().equals(file) && p.page(g.number()).isEmpty())
+            .ifPresent(p -> w.pages(Optional.of(p.with(g, w.project()))));
     }
 
     public void leave() {
@@ -133,10 +135,11 @@ public final class PageWork {
             w.go(Stage.RECEIVE);
             w.say(t.trouble.isEmpty() ? new Message(Message.Tone.GOOD, Words.count("pages.done", t.pages, all.file().getFileName()))
                 : new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
-        }, t -> failed(all.file(), t, _ -> { }), () -> w.say(new Message(Message.Tone.SAID, Words.of("stopped", all.file().getFileName())))));
+        }, t -> failed(all.file(), t, _ -> { }),
+            () -> w.say(new Message(Message.Tone.SAID, Words.of("stopped", all.file().getFileName())))));
     }
 
-    private Taken taken(PagesInHand all, StoreyId inHand, brightlintel.drawing.Progress p) {
+    private Taken taken(PagesInHand all, StoreyId inHand, Progress p) {
         List<Edit> steps = new ArrayList<>();
         List<String> trouble = new ArrayList<>();
         StoreyId first = null;
@@ -154,7 +157,8 @@ public final class PageWork {
                         yield id;
                     }
                 };
-                Receiving.Arrived arrived = new Receiving.Arrived(all.file().getFileName().toString(), Files.size(all.file()), Instant.now().toString());
+                Receiving.Arrived arrived = new Receiving.Arrived(all.file().getFileName().toString(), Files.size(all.file()),
+                    Instant.now().toString());
                 UnderlayId id = UnderlayId.fresh();
                 steps.add(Receiving.receive(file, id, arrived, s.arrival(), on));
                 if (first == null) first = on;

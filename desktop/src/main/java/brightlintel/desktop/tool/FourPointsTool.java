@@ -15,8 +15,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Four corners of a rectangle on a photograph, then its sides, or the same four corners where they truly are; then, by choice, a second rectangle
- * that tells what remains.
+ * Four corners of a rectangle on a photograph, then its sides, or the same four corners where they truly are; then, by choice, a second
+ * rectangle that tells what remains.
  */
 public final class FourPointsTool implements Tool {
     private static final int CORNERS = 4;
@@ -120,8 +120,10 @@ public final class FourPointsTool implements Tool {
     private Optional<double[]> sides(String text) {
         String[] parts = text.strip().split("\\s*(?:[x×*;]|\\bby\\b)\\s*");
         if (parts.length != 2) return Optional.empty();
-        Optional<Double> a = LengthReader.read(parts[0], w.lengths().positionUnit()), b = LengthReader.read(parts[1], w.lengths().positionUnit());
-        return a.isPresent() && b.isPresent() && a.get() > 1e-3 && b.get() > 1e-3 ? Optional.of(new double[] {a.get(), b.get()}) : Optional.empty();
+        Optional<Double> a = LengthReader.read(parts[0], w.lengths().positionUnit()),
+            b = LengthReader.read(parts[1], w.lengths().positionUnit());
+        return a.isPresent() && b.isPresent() && a.get() > 1e-3 && b.get() > 1e-3 ? Optional.of(new double[] {a.get(), b.get()})
+            : Optional.empty();
     }
 
     @Override public boolean back() {
