@@ -227,7 +227,7 @@ class ReadDxfTest {
             .isEqualTo(Refused.Why.NOT_A_DRAWING);
         assertThat(why(Files.writeString(folder.resolve("plan.dwg"), "AC1027 and more"))).isEqualTo(Refused.Why.LOST);
         assertThat(why(Files.writeString(folder.resolve("old.dwg"), "AC1009 of long ago"))).isEqualTo(Refused.Why.OLD_VERSION);
-        assertThat(why(Files.writeString(folder.resolve("plan.pdf"), "%PDF-1.7\n"))).isEqualTo(Refused.Why.NOT_READ_YET);
+        assertThat(why(Files.writeString(folder.resolve("plan.pdf"), "%PDF-1.7\n"))).isEqualTo(Refused.Why.LOST);
         Path locked = Files.writeString(folder.resolve("locked.dxf"), entities(line(0, 0, 1, 1)));
         Files.setPosixFilePermissions(locked, PosixFilePermissions.fromString("---------"));
         if (!Files.isReadable(locked)) assertThat(why(locked)).isEqualTo(Refused.Why.NO_PERMISSION);

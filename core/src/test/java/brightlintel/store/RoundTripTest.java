@@ -32,6 +32,8 @@ import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.StrokeRef;
+import brightlintel.correct.FourPoints;
+import brightlintel.building.Straightening;
 import brightlintel.building.Support;
 import brightlintel.building.Top;
 import brightlintel.building.Underlay;
@@ -136,11 +138,14 @@ class RoundTripTest {
     }
 
     private Evidence evidence() {
-        return switch (r.nextInt(5)) {
+        return switch (r.nextInt(8)) {
             case 0 -> new Evidence.HeaderUnit(0.0254);
             case 1 -> new Evidence.KnownLength(r.nextDouble(), r.nextDouble());
             case 2 -> new Evidence.ReadAcross(r.nextDouble());
             case 3 -> new Evidence.Plotted(50);
+            case 4 -> new Evidence.ScaleNote("M 1:50", 50);
+            case 5 -> new Evidence.Stretched(r.nextDouble());
+            case 6 -> new Evidence.Straightened(r.nextDouble(), r.nextDouble());
             default -> new Evidence.Note("said \"so\"\n");
         };
     }
@@ -215,7 +220,8 @@ class RoundTripTest {
 
     private Underlay underlay(String id, String file) {
         Placement place = new Placement(given(new Scale(0.001, 0.0011)), r.nextBoolean(), given(r.nextGaussian()), given(point()),
-            given(point()));
+            given(point()), r.nextBoolean() ? Optional.empty() : Optional.of(FourPoints.fit(List.of(new Straightening.Rectangle(
+                List.of(Point.ORIGIN, new Point(100, 3), new Point(96, 60), new Point(5, 55)), 8, 5))).straightening()));
         Clearing c = new Clearing(Set.of("a", "ü"), Set.of("HATCH"), Set.of("chair"), List.of(new Region(ring(), r.nextBoolean())),
             List.of(new Single(mark(), true), new Single(stroke(), false)),
             List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)),

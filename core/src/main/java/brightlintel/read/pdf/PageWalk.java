@@ -350,6 +350,8 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         if (gs.getNonStrokeAlphaConstant() <= UNSEEN || tiles.isOpen()) return;
         List<Run> runs = Run.of(path, frame.map());
         if (runs.isEmpty()) return;
+        // before a tile is followed, which builds paths of its own
+        Box all = path.box(frame.map());
         PDColor colour = gs.getNonStrokingColor();
         PDAbstractPattern pattern = colour.isPattern() ? getResources().getPattern(colour.getPatternName()) : null;
         List<Entity.PatternLine> lines = List.of();
@@ -359,7 +361,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
                 | Math.round(255 * colour.getComponents()[1]) << 8 | Math.round(255 * colour.getComponents()[2]) : 0x606060;
             lines = tile(t, colour);
         }
-        areas.add(runs, path.box(frame.map()), windingRule == Path2D.WIND_EVEN_ODD, edged, clip(),
+        areas.add(runs, all, windingRule == Path2D.WIND_EVEN_ODD, edged, clip(),
             new Areas.Paint(rgb, group(), pattern != null, lines));
     }
 

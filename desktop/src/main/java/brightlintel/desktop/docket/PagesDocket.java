@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -44,7 +45,8 @@ final class PagesDocket {
         if (scans > 0) v.getChildren().add(Parts.evidence("–", Words.count("pages.scans", scans), Tone.PLAIN));
         p.page(p.at()).flatMap(g -> g.notes().frame()).ifPresent(f -> v.getChildren().add(Parts.evidence("▴",
             Words.of("pages.frame", p.at(), percent(f.share()), f.sheet()), Tone.PLAIN)));
-        Node take = Parts.button(w, commands.get("pages-take"), true);
+        Button take = Parts.button(w, commands.get("pages-take"), true);
+        if (!p.ticked().isEmpty()) take.setText(Words.count("pages.take", p.ticked().size()));
         v.getChildren().add(Parts.row(take, Parts.button(w, commands.get("pages-leave"), false)));
         return v;
     }

@@ -53,7 +53,7 @@ final class TrueDocket {
     /** A sheet is drawn at one to so many. */
     private static Node plotted(Workspace w, Underlay u, Paper paper) {
         double now = u.placement().scale().value().mean() / paper.metresPerUnit();
-        TextField f = Parts.entry(w, "plotted-at", LengthFormat.grouped(Math.round(now)), t -> {
+        TextField f = Parts.entry(w, "plotted-at", TrueState.denominator(now), t -> {
             String figure = t.replaceFirst("^1 *[:/] *", "").replaceAll("[\\s\u202f\u00a0]", "").replace(',', '.');
             if (!figure.matches("\\d{1,5}(\\.\\d+)?") || Double.parseDouble(figure) < 0.1) return false;
             w.apply(Placing.plottedAt(u.id(), paper.metresPerUnit(), Double.parseDouble(figure)));
@@ -65,6 +65,7 @@ final class TrueDocket {
     private static Node pill(TrueState.Who who) {
         return switch (who) {
             case ASSUMED -> Parts.pill(Words.of("who.assumed"), Tone.LOOK);
+            case SAID -> Parts.pill(Words.of("who.said"), Tone.LOOK);
             case STATED -> Parts.pill(Words.of("who.stated"), Tone.SURE);
             case READ -> Parts.pill(Words.of("who.read"), Tone.SURE);
         };
@@ -72,7 +73,7 @@ final class TrueDocket {
 
     private static Node size(Workspace w, Commands commands, Underlay u, TrueState s, Optional<Paper> paper) {
         VBox v = Parts.decision(Words.of("true.size"), pill(s.scaleBy()), s.scaleBy() == TrueState.Who.ASSUMED,
-            Parts.value(s.scale(), "· " + s.size()));
+            Parts.value(paper.map(p -> TrueState.onPaper(u.placement(), p)).orElse(s.scale()), "· " + s.size()));
         paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
         ToggleGroup group = new ToggleGroup();
         for (TrueState.Choice c : paper.isPresent() ? List.<TrueState.Choice>of() : s.choices()) {
@@ -101,13 +102,9 @@ final class TrueDocket {
             for (Evidence e : evidence)
                 EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
         if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() != TrueState.Who.STATED && !isMeasured(u)),
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED || s.scaleBy() == TrueState.Who.SAID),
             Parts.button(w, commands.get("stretch"), false)));
         return v;
-    }
-
-    private static boolean isMeasured(Underlay u) {
-        return u.placement().scale().why() instanceof Why.Read(double confidence, List<Evidence> _) && confidence > 0.9;
     }
 
     /** What a sheet says of itself, beside the scale that is in force. */

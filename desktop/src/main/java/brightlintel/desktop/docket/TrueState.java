@@ -1,10 +1,12 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.building.Placement;
+import brightlintel.building.Scale;
 import brightlintel.building.Why;
 import brightlintel.correct.UnitChoice;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Header;
+import brightlintel.drawing.Paper;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.lengths.LengthFormat;
@@ -19,7 +21,8 @@ import java.util.Optional;
 record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, Optional<String> fileSays, boolean fileAgrees, String strays,
     String turn, Who turnBy, String datum,
                  Who datumBy) {
-    enum Who { ASSUMED, STATED, READ }
+    /** SAID: by the file, which nobody has measured against. */
+    enum Who { ASSUMED, SAID, STATED, READ }
 
     /** @param chosen the unit in force; plausible: a building could be this large */
     record Choice(UnitChoice unit, String name, String size, boolean chosen, boolean plausible) { }
@@ -46,6 +49,19 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
             who(p.fileAnchor().why()));
     }
 
+    private static final double MEASURED = 0.9;
+
+    /** A sheet is at one to so many. */
+    static String onPaper(Placement p, Paper paper) {
+        Scale s = p.scale().value();
+        double x = s.metresPerUnitX() / paper.metresPerUnit(), y = s.metresPerUnitY() / paper.metresPerUnit();
+        return s.isEven() ? "1:" + denominator(x) : "1:" + denominator(x) + " × 1:" + denominator(y);
+    }
+
+    static String denominator(double v) {
+        return Math.abs(v - Math.rint(v)) < 5e-4 * v / 100 ? LengthFormat.grouped(Math.round(v)) : String.format(Locale.ROOT, v < 1000 ? "%.2f" : "%.1f", v);
+    }
+
     private static String scaleWords(double metresPerUnit) {
         return UnitChoice.of(metresPerUnit).map(u -> Words.of("true.unit", Words.of("unit." + u.name())))
             .orElse(Words.of("true.factor", metresPerUnit >= 0.1 ? String.format(Locale.ROOT, "%.5f m", metresPerUnit)
@@ -56,7 +72,7 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
         return switch (why) {
             case Why.Assumed _ -> Who.ASSUMED;
             case Why.Stated _ -> Who.STATED;
-            case Why.Read _ -> Who.READ;
+            case Why.Read(double confidence, var _) -> confidence < MEASURED ? Who.SAID : Who.READ;
         };
     }
 }

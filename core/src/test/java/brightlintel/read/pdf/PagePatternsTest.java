@@ -1,0 +1,110 @@
+package brightlintel.read.pdf;
+
+import static brightlintel.read.pdf.PageFile.read;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brightlintel.drawing.Code;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.FillMark;
+import brightlintel.drawing.RawDrawing;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+
+/** Dashes and hatches that a writer took apart. */
+class PagePatternsTest {
+    private static String dashes(double... lengthsAndGaps) {
+        StringBuilder s = new StringBuilder();
+        double x = 10;
+        for (int i = 0; i < lengthsAndGaps.length; i += 2) {
+            s.append(String.format(Locale.ROOT, "%.3f 20 m %.3f 20 l S ", x, x + lengthsAndGaps[i]));
+            x += lengthsAndGaps[i] + (i + 1 < lengthsAndGaps.length ? lengthsAndGaps[i + 1] : 0);
+        }
+        return s.toString();
+    }
+
+    @Test void dashesDrawnEachByItselfAreOneBrokenStroke() {
+        assertThat(read(dashes(6, 3, 6, 3, 6, 3, 6, 3, 2))).isEqualTo("line 10,20 48,20 [dashed 6-3]");
+        assertThat(read(dashes(3, 3, 1, 3, 12, 3, 1, 3, 12, 3, 1, 3, 12))).isEqualTo("line 10,20 70,20 [dash-dot 12-3-1-3]");
+    }
+
+    @Test void inOnePathTheyAreOneToo() {
+        assertThat(read("10 20 m 16 20 l 19 20 m 25 20 l 28 20 m 34 20 l 37 20 m 43 20 l 46 20 m 52 20 l S")).isEqualTo("line 10,20 52,20 [dashed 6-3]");
+    }
+
+    @Test void roundACircleTheyAreOneArc() {
+        StringBuilder s = new StringBuilder();
+        for (int i = 0; i < 8; i++) {
+            double a = Math.toRadians(12 * i), b = a + Math.toRadians(8), k = 4.0 / 3 * Math.tan((b - a) / 4) * 40;
+            s.append(String.format(Locale.ROOT, "%.4f %.4f m %.4f %.4f %.4f %.4f %.4f %.4f c S ", 100 + 40 * Math.cos(a), 40 * Math.sin(a),
+                100 + 40 * Math.cos(a) - k * Math.sin(a), 40 * Math.sin(a) + k * Math.cos(a), 100 + 40 * Math.cos(b) + k * Math.sin(b),
+                40 * Math.sin(b) - k * Math.cos(b), 100 + 40 * Math.cos(b), 40 * Math.sin(b)));
+        }
+        RawDrawing d = PageFile.drawing(s.toString()).drawing();
+        assertThat(PageFile.text(d)).startsWith("arc ").contains(" r 40").contains("[dashed").hasLineCount(1);
+        assertThat(d.report().count(Code.DASHES_JOINED)).isEqualTo(1);
+    }
+
+    @Test void aWallBetweenItsWindowsIsNoPattern() {
+        // regular, but its gaps are as wide as windows are
+        assertThat(read(dashes(30, 34, 30, 34, 30))).hasLineCount(3);
+        // small gaps, but nothing that repeats
+        assertThat(read(dashes(6, 3, 14, 3, 9, 8, 4, 2, 20))).hasLineCount(5);
+        // three are no pattern yet
+        assertThat(read(dashes(6, 3, 6, 3, 6))).hasLineCount(3);
+    }
+
+    @Test void penOrLineBetweenEndTheRun() {
+        assertThat(read(dashes(6, 3, 6, 3) + " 2 w 28 20 m 34 20 l S 1 w 37 20 m 43 20 l S")).hasLineCount(4);
+    }
+
+    private static String ruled(int n, double step, double length) {
+        StringBuilder s = new StringBuilder();
+        for (int i = 0; i < n; i++) s.append(String.format(Locale.ROOT, "%.3f 10 m %.3f %.3f l S ", 10 + i * step, 10 + i * step, 10 + length));
+        return s.toString();
+    }
+
+    @Test void manyLinesAtOneSmallStepAreOneHatch() {
+        RawDrawing d = PageFile.drawing(ruled(40, 2, 30)).drawing();
+        assertThat(PageFile.text(d)).startsWith("hatch").hasLineCount(1);
+        assertThat(d.report().count(Code.LINES_GATHERED)).isEqualTo(1);
+        // and it is painted as the lines it was
+        FillMark f = PageFile.flat(d).fills().getFirst();
+        assertThat(f.lines().length / 4).isEqualTo(40);
+        double sum = 0;
+        for (int i = 0; i < f.lines().length; i += 4) sum += Math.hypot(f.lines()[i + 2] - f.lines()[i], f.lines()[i + 3] - f.lines()[i + 1]);
+        assertThat(sum).isCloseTo(40 * 30, org.assertj.core.api.Assertions.within(0.01));
+    }
+
+    @Test void treadsOfAStairStayStrokes() {
+        assertThat(read(ruled(17, 4.2, 34))).hasLineCount(17);
+        assertThat(read(ruled(8, 2, 34))).hasLineCount(8);
+    }
+
+    @Test void hatchesOfAnyOutlineAreCutWhereTheirLinesEnd() {
+        StringBuilder s = new StringBuilder();
+        // a room with a column in it: each line through the column is two
+        for (int i = 0; i < 30; i++) {
+            double y = 10 + 2.0 * i;
+            if (y > 30 && y < 50) s.append(String.format(Locale.ROOT, "10 %.2f m 40 %.2f l S 60 %.2f m 100 %.2f l S ", y, y, y, y));
+            else s.append(String.format(Locale.ROOT, "10 %.2f m 100 %.2f l S ", y, y));
+        }
+        RawDrawing d = PageFile.drawing(s.toString()).drawing();
+        assertThat(d.spaces().getFirst().entities()).allMatch(e -> e instanceof Entity.Hatch);
+        double sum = 0;
+        for (FillMark f : PageFile.flat(d).fills()) for (int i = 0; i < f.lines().length; i += 4) sum += Math.abs(f.lines()[i + 2] - f.lines()[i]);
+        assertThat(sum).isCloseTo(21 * 90 + 9 * 70, org.assertj.core.api.Assertions.within(1.0));
+    }
+
+    @Test void aTiledPatternIsOneHatchOfItsLines() {
+        PageFile f = new PageFile();
+        int tile = f.object("0.3 w 0 0 m 6 6 l S".getBytes(), "/Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 6 6] /XStep 6 /YStep 6 "
+            + "/Resources << >>");
+        RawDrawing d = f.resources("/Pattern << /P " + tile + " 0 R >>").content("/Pattern cs /P scn 20 20 60 30 re f").drawing();
+        assertThat(PageFile.text(d)).isEqualTo("hatch (20,20 80,20 80,50 20,50)");
+        double[] lines = PageFile.flat(d).fills().getFirst().lines();
+        double sum = 0;
+        for (int i = 0; i < lines.length; i += 4) sum += Math.hypot(lines[i + 2] - lines[i], lines[i + 3] - lines[i + 1]);
+        // lines at 45 degrees, 6/sqrt 2 apart, over 60 x 30
+        assertThat(sum).isCloseTo(60 * 30 / (6 / Math.sqrt(2)), org.assertj.core.api.Assertions.withinPercentage(4));
+    }
+}
