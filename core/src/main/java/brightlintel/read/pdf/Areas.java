@@ -63,31 +63,19 @@ final class Areas {
         return white && b.width() * b.height() > GROUND * frame.width() * frame.height();
     }
 
-    /** A strip of four corners that is as thin as a pen. */
+    /** A strip as thin as a pen is the line, or the arc, in its middle. */
     private boolean thin(Run r, Clip clip, Paint paint) {
-        if (r.curves().size() > 5 || r.curves().size() < 3 || !r.isStraight()) return false;
-        List<Point> p = new ArrayList<>();
-        for (Curve c : r.curves()) p.add(c.first());
-        if (!r.closed()) p.add(r.curves().getLast().last());
-        if (p.size() == 5 && p.getFirst().distance(p.getLast()) < 1e-6) p.removeLast();
-        if (p.size() != 4) return false;
-        Point u = p.get(1).minus(p.get(0)), v = p.get(2).minus(p.get(1));
-        boolean square = Math.abs(u.dot(v)) < 0.02 * u.length() * v.length()
-            && p.get(0).plus(p.get(2)).distance(p.get(1).plus(p.get(3))) < 0.05;
-        double wide = Math.min(u.length(), v.length()), far = Math.max(u.length(), v.length());
-        if (!square || wide > THIN || far < LONG * wide || !(far > 0)) return false;
-        boolean along = u.length() >= v.length();
-        Point a = along ? p.get(0).towards(p.get(3), 0.5) : p.get(0).towards(p.get(1), 0.5),
-            z = along ? p.get(1).towards(p.get(2), 0.5) : p.get(3).towards(p.get(2), 0.5);
+        Strip strip = Strip.of(r, THIN, LONG);
+        if (strip == null) return false;
         ink.report.say(Code.THIN_FILL_AS_LINE, ink.at());
-        Style s = ink.style(new Pen(paint.rgb, (int) Math.round(wide * HUNDREDTHS), Pen.Dashes.NONE, Pen.Use.STROKE), paint.group);
+        Style s = ink.style(new Pen(paint.rgb, (int) Math.round(strip.width() * HUNDREDTHS), Pen.Dashes.NONE, Pen.Use.STROKE), paint.group);
+        Curve c = strip.middle();
         if (clip.passes(r.box())) {
-            ink.line(a, z, s);
+            ink.stroke(new Run(List.of(c), false), s);
             return true;
         }
-        Curve c = new Curve.Straight(a, z);
         double[] in = clip.stretches(c);
-        for (int i = 0; i < in.length; i += 2) ink.line(c.at(in[i]), c.at(in[i + 1]), s);
+        for (int i = 0; i < in.length; i += 2) ink.stroke(new Run(List.of(c.part(in[i], in[i + 1])), false), s);
         return true;
     }
 

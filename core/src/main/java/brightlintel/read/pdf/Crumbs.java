@@ -1,5 +1,6 @@
 package brightlintel.read.pdf;
 
+import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Style;
 import brightlintel.geom.Angles;
@@ -15,7 +16,7 @@ import java.util.List;
 final class Crumbs implements Gathering.Gatherer {
     private static final int FEWEST = 4, LONGEST_PATTERN = 3;
     private static final double WIDEST_GAP = 10, NARROWEST_GAP = 0.15, LONGEST_DASH = 60, ASIDE = 0.04, ALIKE = 0.12, ROUNDED = 0.08;
-    private static final double STEP = 0.1;
+    private static final double STEP = 0.1, SPECK = 2;
     private final Ink ink;
     private double[] from = new double[16], to = new double[16];
 
@@ -26,6 +27,8 @@ final class Crumbs implements Gathering.Gatherer {
     @Override public int take(List<Entity> all, int at, List<Entity> out) {
         return switch (all.get(at)) {
             case Entity.Line l when l.style().lineType().isEmpty() -> straight(l, all, at, out);
+            case Entity.Hatch h when isSpeck(h) && at + 1 < all.size() && all.get(at + 1) instanceof Entity.Line l
+                && l.style().lineType().isEmpty() -> afterSpeck(h, l, all, at, out);
             case Entity.Arc a when a.style().lineType().isEmpty() -> round(a, all, at, out);
             default -> 0;
         };
@@ -57,9 +60,51 @@ final class Crumbs implements Gathering.Gatherer {
         }
         n = regular(n);
         if (n < FEWEST) return 0;
+        int specks = 0;
+        if (at + n < all.size() && all.get(at + n) instanceof Entity.Hatch h && isSpeck(h)) {
+            double end = reach(h, o, d, to[n - 1], gap(1));
+            if (end > 0) {
+                to[n - 1] = end;
+                specks = 1;
+            }
+        }
         Point a = o.plus(d.times(from[0])), b = o.plus(d.times(to[n - 1]));
         out.add(new Entity.Line(first.key(), broken(first.style(), n), Vec3.UP, Ink.space(a), Ink.space(b)));
-        return n;
+        return n + specks;
+    }
+
+    /** What is left of a dash that was cut: shorter than it is wide, and so painted as an area. */
+    private static boolean isSpeck(Entity.Hatch h) {
+        if (!h.solid() || h.loops().size() != 1 || h.loops().getFirst().polyline().size() != 12) return false;
+        Doubles p = h.loops().getFirst().polyline();
+        return Math.hypot(p.get(6) - p.get(0), p.get(7) - p.get(1)) < SPECK;
+    }
+
+    /** How far it reaches along a line that ends before it by a gap of the line's; 0 where it is not of the line. */
+    private static double reach(Entity.Hatch h, Point o, Point d, double end, double gap) {
+        Doubles p = h.loops().getFirst().polyline();
+        double near = Double.POSITIVE_INFINITY, far = Double.NEGATIVE_INFINITY, aside = 0;
+        for (int i = 0; i < 12; i += 3) {
+            Point q = new Point(p.get(i), p.get(i + 1)).minus(o);
+            near = Math.min(near, d.dot(q));
+            far = Math.max(far, d.dot(q));
+            aside += d.cross(q) / 4;
+        }
+        return Math.abs(aside) < ASIDE && Math.abs(near - end - gap) < ALIKE * gap + ROUNDED ? far : 0;
+    }
+
+    private int afterSpeck(Entity.Hatch h, Entity.Line l, List<Entity> all, int at, List<Entity> out) {
+        int n = straight(l, all, at + 1, out);
+        if (n == 0) return 0;
+        Entity.Line made = (Entity.Line) out.getLast();
+        Point b = made.b().flat(), back = made.a().flat().minus(b).unit();
+        double start = reach(h, b, back, made.a().flat().distance(b), gap(1));
+        if (start == 0) {
+            out.addFirst(h);
+            return n + 1;
+        }
+        out.set(out.size() - 1, new Entity.Line(made.key(), made.style(), Vec3.UP, Ink.space(b.plus(back.times(start))), made.b()));
+        return n + 1;
     }
 
     /** A cheap look before any sums: nearly every line of a plan fails it. */

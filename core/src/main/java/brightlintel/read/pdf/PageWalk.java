@@ -350,7 +350,6 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         if (gs.getNonStrokeAlphaConstant() <= UNSEEN || tiles.isOpen()) return;
         List<Run> runs = Run.of(path, frame.map());
         if (runs.isEmpty()) return;
-        // before a tile is followed, which builds paths of its own
         Box all = path.box(frame.map());
         PDColor colour = gs.getNonStrokingColor();
         PDAbstractPattern pattern = colour.isPattern() ? getResources().getPattern(colour.getPatternName()) : null;
@@ -370,7 +369,11 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         if (known != null) return known;
         unpacked.check(t.getCOSObject());
         tiles.open();
-        int depth = marked.size();
+        // a tile builds paths of its own
+        PathBuffer filled = path.copy();
+        int rule = clipRule, depth = marked.size();
+        path.reset();
+        clipRule = -1;
         try {
             processTilingPattern(t, colour, t.getPaintType() == PDTilingPattern.PAINT_UNCOLORED
                 ? getGraphicsState().getNonStrokingColorSpace()
@@ -378,6 +381,8 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         } finally {
             tiles.close(t);
             leave(false, depth);
+            path.become(filled);
+            clipRule = rule;
         }
         return tiles.known(t);
     }

@@ -20,6 +20,24 @@ final class PathBuffer {
         open = false;
     }
 
+    PathBuffer copy() {
+        PathBuffer c = new PathBuffer();
+        c.become(this);
+        return c;
+    }
+
+    void become(PathBuffer other) {
+        kinds = other.kinds.clone();
+        xy = other.xy.clone();
+        size = other.size;
+        floats = other.floats;
+        x = other.x;
+        y = other.y;
+        startX = other.startX;
+        startY = other.startY;
+        open = other.open;
+    }
+
     boolean isEmpty() {
         return size == 0;
     }
