@@ -32,6 +32,19 @@ public record LaidPicture(Pixels pixels, Affine toBuilding) {
         return out;
     }
 
+    /** Where straightened pictures come to lie, without making them. */
+    static Box box(Strokes s, Cleared shown, Placement p) {
+        int first = s.texts().size() + s.fills().size();
+        Affine toBuilding = p.from(Point.ORIGIN);
+        Box b = Box.EMPTY;
+        for (int i = 0; i < s.pictures().size(); i++) {
+            Strokes.PictureMark m = s.pictures().get(i);
+            if (shown.markShown(first + i)) b = b.with(reach(m.pixels(), m.map().then(Affine.move(s.origin())), p.straightening().orElseThrow())
+                .mapped(toBuilding));
+        }
+        return b;
+    }
+
     /** Each pixel of the straightened picture is fetched from where the camera put it. */
     private static LaidPicture straightened(Strokes.PictureMark m, Point origin, Straightening x, Affine toBuilding) {
         Pixels from = m.pixels();

@@ -127,9 +127,7 @@ public final class PlacedDrawing {
     }
 
     private Extent straightExtent() {
-        Box b = Box.EMPTY;
-        for (LaidPicture p : pictures()) b = b.with(new Box(0, 0, p.pixels().width(), p.pixels().height()).mapped(p.toBuilding()));
-        return new Extent(b, 0, strokes.size());
+        return new Extent(LaidPicture.box(strokes, cleared, underlay.placement()), 0, strokes.size());
     }
 
     /** Pictures that are shown, straightened where the placement straightens; worked out once. */
