@@ -32,7 +32,8 @@ public final class PlacedDrawing {
     private final Cleared cleared;
     private final Finder finder;
     private Extent extent;
-    private List<LaidPicture> pictures;
+    private final Object making = new Object();
+    private volatile List<LaidPicture> pictures;
 
     public PlacedDrawing(Underlay underlay, Strokes strokes, Finder finder) {
         this(underlay, strokes, finder, Cleared.of(underlay, strokes, finder));
@@ -61,8 +62,9 @@ public final class PlacedDrawing {
         return out;
     }
 
-    private synchronized List<LaidPicture> moved(Affine to) {
-        return pictures == null ? null : pictures.stream().map(p -> new LaidPicture(p.pixels(), p.toBuilding().then(toFile).then(to)))
+    private List<LaidPicture> moved(Affine to) {
+        List<LaidPicture> made = pictures;
+        return made == null ? null : made.stream().map(p -> new LaidPicture(p.pixels(), p.toBuilding().then(toFile).then(to)))
             .toList();
     }
 
@@ -131,9 +133,12 @@ public final class PlacedDrawing {
     }
 
     /** Pictures that are shown, straightened where the placement straightens; worked out once. */
-    public synchronized List<LaidPicture> pictures() {
-        if (pictures == null) pictures = LaidPicture.of(strokes, cleared, underlay.placement());
-        return pictures;
+    public List<LaidPicture> pictures() {
+        // not by the lock of the extent: the window asks for that while a painter makes these
+        synchronized (making) {
+            if (pictures == null) pictures = LaidPicture.of(strokes, cleared, underlay.placement());
+            return pictures;
+        }
     }
 
     /** Without working it out. */
