@@ -23,8 +23,8 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /**
- * Thousands of spoiled files: counts how they end. Run it with bench/run damage [N] [FOLDER...]; the drawings of the demo and all sample
- * drawings in the folders are spoiled in turn. A file that takes longer than ten seconds counts as hanging.
+ * Thousands of spoiled files: counts how they end. Run it with bench/run damage [N] [FOLDER...]; the files of the demo, or all
+ * drawings, pages and pictures in the folders, are spoiled in turn. A file that takes longer than ten seconds counts as hanging.
  */
 public final class DamageCampaign {
     private static final double HANGS = 10;
@@ -34,7 +34,10 @@ public final class DamageCampaign {
     public static void main(String[] args) throws Exception {
         int n = args.length > 0 ? Integer.parseInt(args[0]) : 4000;
         List<byte[]> samples = new ArrayList<>(List.of(DemoDrawings.bytes(DemoDrawings.GROUND),
-            HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8)));
+            HeronQuayDrawings.upper().getBytes(StandardCharsets.UTF_8),
+            DemoDrawings.bytes(DemoDrawings.ANNEXE), DemoDrawings.bytes(DemoDrawings.OLD_SURVEY)));
+        // a folder alone: its files and no others
+        if (args.length > 1) samples.clear();
         for (int i = 1; i < args.length; i++) samples.addAll(drawingsIn(Path.of(args[i])));
         Map<String, Integer> ends = new TreeMap<>();
         double slowest = 0;
@@ -59,7 +62,7 @@ public final class DamageCampaign {
     private static List<byte[]> drawingsIn(Path folder) throws IOException {
         List<byte[]> out = new ArrayList<>();
         try (Stream<Path> files = Files.list(folder)) {
-            for (Path f : files.filter(x -> x.toString().matches(".*[.](dxf|dwg)")).sorted().toList()) out.add(Files.readAllBytes(f));
+            for (Path f : files.filter(x -> x.toString().matches(".*[.](dxf|dwg|pdf|png|jpg|tiff?)")).sorted().toList()) out.add(Files.readAllBytes(f));
         }
         return out;
     }
@@ -67,7 +70,7 @@ public final class DamageCampaign {
     private static String end(Path f) {
         try {
             RawDrawing d = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
-            Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
+            Flattening.of(d, d.format().isPaged() ? d.spaces().getFirst().key() : new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
             return d.report().entries().isEmpty() ? "read, nothing to report" : "read, with a report";
         } catch (Refused e) {
             return "refused: " + e.why();

@@ -83,7 +83,7 @@ public final class Spoil {
 
     private static byte[] moved(byte[] whole, Random r) {
         byte[] out = whole.clone();
-        int n = r.nextInt(2000), from = r.nextInt(out.length - n), to = r.nextInt(out.length - n);
+        int n = r.nextInt(Math.min(2000, out.length)), from = r.nextInt(out.length - n), to = r.nextInt(out.length - n);
         System.arraycopy(whole, from, out, to, n);
         return out;
     }

@@ -25,6 +25,7 @@ public final class PageInspection {
     private final boolean withWords, digest;
     private final List<Map<String, Object>> pages = new ArrayList<>();
     private final Map<String, Map<String, Object>> layers = new TreeMap<>();
+    private final Map<String, Integer> counts = new TreeMap<>();
     private Report report = Report.EMPTY;
     private RawDrawing first;
 
@@ -40,13 +41,14 @@ public final class PageInspection {
         Space s = d.spaces().getFirst();
         Strokes strokes = Flattening.of(d, s.key(), ReadLimits.DEFAULT, Progress.NONE);
         report = report.and(d.report());
-        int[] counts = new int[strokes.layers().size()];
+        for (Entity e : s.entities()) counts.merge(e.kind(), 1, Integer::sum);
+        int[] ofLayer = new int[strokes.layers().size()];
         int drawn = 0, areas = 0;
         double length = 0;
         for (int i = 0; i < strokes.size(); i++) {
             // the edges of an area can be snapped to; drawn they are not
             if (strokes.entityOf(i) instanceof Entity.Hatch) continue;
-            counts[strokes.layerOf(i)]++;
+            ofLayer[strokes.layerOf(i)]++;
             drawn++;
             length += strokes.curveOf(i).length();
         }
@@ -56,7 +58,7 @@ public final class PageInspection {
                 if (h.solid()) areas++;
                 else hatches++;
             }
-        for (int i = 0; i < strokes.marks(); i++) counts[strokes.mark(i).layer()]++;
+        for (int i = 0; i < strokes.marks(); i++) ofLayer[strokes.mark(i).layer()]++;
         double perPoint = s.paper().map(Paper::metresPerUnit).orElse(POINT) / POINT;
         Map<String, Object> page = new LinkedHashMap<>();
         page.put("number", s.key() instanceof SpaceKey.Page p ? p.number() : 1);
@@ -73,8 +75,8 @@ public final class PageInspection {
         List<Object> names = new ArrayList<>();
         for (int i = 0; i < strokes.layers().size(); i++) {
             Layer l = strokes.layers().get(i);
-            if (counts[i] == 0 && l.name().equals(Layer.ZERO)) continue;
-            names.add(Inspection.ordered("name", l.name(), "visible", !l.startsHidden(), "count", counts[i]));
+            if (ofLayer[i] == 0 && l.name().equals(Layer.ZERO)) continue;
+            names.add(Inspection.ordered("name", l.name(), "visible", !l.startsHidden(), "count", ofLayer[i]));
             layers.putIfAbsent(l.name(), Inspection.layer(l));
         }
         page.put("layers", names);
@@ -111,7 +113,12 @@ public final class PageInspection {
         out.put("format", first == null ? "" : first.format().name());
         out.put("version", first == null ? "" : first.version());
         out.put("pageCount", first == null ? 0 : first.header().whole("$PAGES").orElse(pages.size()));
+        for (String none : List.of("insunits", "measurement", "extents")) out.put(none, null);
         out.put("layers", List.copyOf(layers.values()));
+        out.put("blocks", List.of());
+        out.put("model", Inspection.space(List.of(), false));
+        out.put("paper", Inspection.ordered("total", counts.values().stream().mapToInt(n -> n).sum(), "counts", counts));
+        out.put("inBlocks", Inspection.space(List.of(), false));
         out.put("pages", pages);
         out.put("diagnostics", report.entries().stream().map(Inspection::entry).toList());
         return out;

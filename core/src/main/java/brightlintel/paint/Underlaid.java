@@ -40,13 +40,29 @@ final class Underlaid {
             double qx = back.a() * (x0 + 0.5) + back.c() * (y + 0.5) + back.tx(), qy = back.b() * (x0 + 0.5) + back.d() * (y + 0.5)
                 + back.ty();
             for (int x = x0; x < x1; x++, qx += back.a(), qy += back.b()) {
-                int px = (int) Math.floor(qx), py = p.height() - 1 - (int) Math.floor(qy);
-                if (px < 0 || py < 0 || px >= p.width() || py >= p.height()) continue;
-                int c = p.argb()[py * p.width() + px];
+                int c = between(p, qx - 0.5, p.height() - qy - 0.5);
                 int cover = (int) (strength * dark(c) * (c >>> 24) / 255);
                 if (cover > 0) r.blend(y * r.width + x, look.ink < 0 ? c & 0xffffff : look.ink, cover);
             }
         }
+    }
+
+    /** Of four pixels by nearness; rows from the top. Clear outside. */
+    private static int between(Pixels p, double x, double y) {
+        int x0 = (int) Math.floor(x), y0 = (int) Math.floor(y);
+        if (x0 < -1 || y0 < -1 || x0 >= p.width() || y0 >= p.height()) return 0;
+        int fx = (int) ((x - x0) * 256), fy = (int) ((y - y0) * 256);
+        return mix(mix(at(p, x0, y0), at(p, x0 + 1, y0), fx), mix(at(p, x0, y0 + 1), at(p, x0 + 1, y0 + 1), fx), fy);
+    }
+
+    private static int at(Pixels p, int x, int y) {
+        return x < 0 || y < 0 || x >= p.width() || y >= p.height() ? 0xffffff : p.argb()[y * p.width() + x];
+    }
+
+    /** Two channels at a time. @param f of 256 */
+    private static int mix(int a, int b, int f) {
+        int low = 0xff00ff, rb = a & low, ag = a >>> 8 & low;
+        return rb + (((b & low) - rb) * f >> 8) & low | (ag + (((b >>> 8 & low) - ag) * f >> 8) & low) << 8;
     }
 
     record Look(double fade, int ink) { }
