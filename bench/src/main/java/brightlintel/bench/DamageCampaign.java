@@ -62,7 +62,8 @@ public final class DamageCampaign {
     private static List<byte[]> drawingsIn(Path folder) throws IOException {
         List<byte[]> out = new ArrayList<>();
         try (Stream<Path> files = Files.list(folder)) {
-            for (Path f : files.filter(x -> x.toString().matches(".*[.](dxf|dwg|pdf|png|jpg|tiff?)")).sorted().toList()) out.add(Files.readAllBytes(f));
+            for (Path f : files.filter(x -> x.toString().matches(".*[.](dxf|dwg|pdf|png|jpg|tiff?)")).sorted().toList())
+                out.add(Files.readAllBytes(f));
         }
         return out;
     }

@@ -11,7 +11,8 @@ final class ConvertCommand implements Command {
     }
 
     @Override public String purpose() {
-        return "Turns a project into IFC4, a picture, a sheet (PDF, SVG) or a base plan (DXF, DWG), or a drawing into DXF, DWG (R2000), PDF or SVG.";
+        return "Turns a project into IFC4, a picture, a sheet (PDF, SVG) or a base plan (DXF, DWG), "
+            + "or a drawing into DXF, DWG (R2000), PDF or SVG.";
     }
 
     @Override public String takes() {

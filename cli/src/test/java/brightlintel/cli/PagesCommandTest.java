@@ -51,7 +51,8 @@ class PagesCommandTest {
         assertThat(p.path("strokeLengthPt").asDouble()).isCloseTo(12169.4, within(1.0));
         assertThat(p.path("words").asInt()).isEqualTo(24);
         assertThat(p.path("images").asInt()).isZero();
-        assertThat(StreamSupport.stream(p.path("layers").spliterator(), false).map(l -> l.path("name").asString())).contains("WALLS", "SHEET");
+        assertThat(StreamSupport.stream(p.path("layers").spliterator(), false).map(l -> l.path("name").asString()))
+            .contains("WALLS", "SHEET");
         assertThat(j.path("paper").path("counts").path("TEXT").asInt()).isPositive();
     }
 
@@ -60,7 +61,8 @@ class PagesCommandTest {
         assertThat(j.path("pages")).hasSize(1);
         JsonNode words = j.path("pages").get(0).path("wordList");
         assertThat(words).hasSize(j.path("pages").get(0).path("words").asInt());
-        JsonNode south = StreamSupport.stream(words.spliterator(), false).filter(w -> w.path("text").asString().equals("South")).findFirst().orElseThrow();
+        JsonNode south = StreamSupport.stream(words.spliterator(), false).filter(w -> w.path("text").asString().equals("South")).findFirst()
+            .orElseThrow();
         assertThat(south.path("x").asDouble()).isBetween(400.0, 450.0);
         assertThat(south.path("directionDegrees").asDouble()).isZero();
     }
@@ -80,7 +82,8 @@ class PagesCommandTest {
             assertThat(j.path("model").path("counts").path("LINE").asInt()).isGreaterThan(70);
             assertThat(j.path("model").path("counts").path("ARC").asInt()).isEqualTo(3);
             assertThat(j.path("model").path("counts").path("TEXT").asInt()).isEqualTo(13);
-            assertThat(StreamSupport.stream(j.path("layers").spliterator(), false).map(l -> l.path("name").asString().toUpperCase())).contains("WALLS");
+            assertThat(StreamSupport.stream(j.path("layers").spliterator(), false).map(l -> l.path("name").asString().toUpperCase()))
+                .contains("WALLS");
         }
     }
 

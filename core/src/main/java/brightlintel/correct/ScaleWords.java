@@ -8,7 +8,8 @@ import java.util.regex.Pattern;
 
 /** Scales as they are written on sheets: 1:100, M 1/50, 1/4" = 1'-0", 3/32 in = 1 ft. */
 public final class ScaleWords {
-    private static final Pattern METRIC = Pattern.compile("(?<![\\d:/])(?<!\\d[.,])1\\s*[:：]\\s*(\\d{1,3}(?:[ .'’]\\d{3})|\\d{1,5})(?![\\d:%])|"
+    private static final Pattern METRIC =
+        Pattern.compile("(?<![\\d:/])(?<!\\d[.,])1\\s*[:：]\\s*(\\d{1,3}(?:[ .'’]\\d{3})|\\d{1,5})(?![\\d:%])|"
         + "(?i:(?<!\\p{L})(?:scale|ma(?:ß|ss)stab|echelle|échelle|escala|scala|schaal|m)\\W{0,3})1\\s*/\\s*(\\d{1,5})(?!\\d)");
     private static final Pattern IMPERIAL =
         Pattern.compile("(?:(\\d+)[ -])?(?:(\\d+)/(\\d+)|(\\d+))\\s*(?:\"|″|”|''|in\\b)\\s*=\\s*(\\d+)\\s*(?:'|′|’|ft\\b)"

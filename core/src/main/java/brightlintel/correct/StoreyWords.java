@@ -14,11 +14,13 @@ public final class StoreyWords {
     private record Words(Pattern pattern, int level) { }
 
     private static final List<Words> NAMED = List.of(
-        words("basement|cellar|lower ground|keller(?:geschoss|geschoß)?|kg|sous-sol|s[oó]tano|seminterrato|interrato|kelder|souterrain",
+        words("basement|cellar|lower ground|"
+            + "keller(?:geschoss|geschoß)?|kg|sous-sol|s[oó]tano|seminterrato|interrato|kelder|souterrain",
         -1),
         words("ground(?: ?floor)?|erdgescho(?:ss|ß)|eg|rez-de-chauss[eé]e|rdc|planta baja|pb|piano terra|begane grond|bg|stueplan|parter",
         0),
-        words("first floor|upper(?: ?floor)?|premier [eé]tage|planta primera|primera planta|piano primo|primo piano|eerste verdieping|obergescho(?:ss|ß)|og",
+        words("first floor|upper(?: ?floor)?|premier [eé]tage|planta primera|primera planta|piano primo|"
+            + "primo piano|eerste verdieping|obergescho(?:ss|ß)|og",
             1),
         words("second floor|deuxi[eè]me [eé]tage|planta segunda|segunda planta|piano secondo|secondo piano|tweede verdieping", 2),
         words("third floor|troisi[eè]me [eé]tage|planta tercera|tercera planta|piano terzo|terzo piano|derde verdieping", 3),

@@ -39,7 +39,8 @@ public record LaidPicture(Pixels pixels, Affine toBuilding) {
         Box b = Box.EMPTY;
         for (int i = 0; i < s.pictures().size(); i++) {
             Strokes.PictureMark m = s.pictures().get(i);
-            if (shown.markShown(first + i)) b = b.with(reach(m.pixels(), m.map().then(Affine.move(s.origin())), p.straightening().orElseThrow())
+            if (shown.markShown(first + i))
+                b = b.with(reach(m.pixels(), m.map().then(Affine.move(s.origin())), p.straightening().orElseThrow())
                 .mapped(toBuilding));
         }
         return b;

@@ -18,14 +18,17 @@ class FourPointsTest {
     /** From a floor, metres, to pixels of a photograph taken from the side. */
     private static Homography camera(Random r) {
         List<Point> floor = List.of(new Point(0, 0), new Point(10, 0), new Point(10, 8), new Point(0, 8));
-        List<Point> seen = List.of(new Point(300 + 80 * r.nextDouble(), 200 + 80 * r.nextDouble()), new Point(3500 + 200 * r.nextDouble(), 260 + 90 * r.nextDouble()),
-            new Point(2900 + 200 * r.nextDouble(), 2300 + 150 * r.nextDouble()), new Point(820 + 200 * r.nextDouble(), 2200 + 150 * r.nextDouble()));
+        List<Point> seen = List.of(new Point(300 + 80 * r.nextDouble(), 200 + 80 * r.nextDouble()),
+            new Point(3500 + 200 * r.nextDouble(), 260 + 90 * r.nextDouble()),
+            new Point(2900 + 200 * r.nextDouble(), 2300 + 150 * r.nextDouble()),
+            new Point(820 + 200 * r.nextDouble(), 2200 + 150 * r.nextDouble()));
         return Homography.of(floor, seen);
     }
 
     private static List<Point> seen(Homography camera, double x, double y, double w, double h, double turn) {
         Point at = new Point(x, y);
-        return List.of(Point.ORIGIN, new Point(w, 0), new Point(w, h), new Point(0, h)).stream().map(p -> camera.apply(p.turn(turn).plus(at))).toList();
+        return List.of(Point.ORIGIN, new Point(w, 0), new Point(w, h), new Point(0, h)).stream()
+            .map(p -> camera.apply(p.turn(turn).plus(at))).toList();
     }
 
     @Test void aMapOfFourPointsTakesThemThereAndBack() {
@@ -56,10 +59,12 @@ class FourPointsTest {
     @Test void whicheverCornerIsFirstAndWhicheverWayRoundNothingIsMirrored() {
         Homography camera = camera(new Random(3));
         List<Point> p = seen(camera, 1, 1, 6, 4, 0);
-        for (List<Point> order : List.of(p, List.of(p.get(3), p.get(2), p.get(1), p.get(0)), List.of(p.get(1), p.get(2), p.get(3), p.get(0)))) {
+        for (List<Point> order : List.of(p, List.of(p.get(3), p.get(2), p.get(1), p.get(0)),
+            List.of(p.get(1), p.get(2), p.get(3), p.get(0)))) {
             boolean across = order.get(0).equals(p.get(1));
             FourPoints.Fitted f = FourPoints.fit(List.of(new Rectangle(order, across ? 4 : 6, across ? 6 : 4)));
-            Point a = f.straightening().map().apply(camera.apply(new Point(0, 0))), b = f.straightening().map().apply(camera.apply(new Point(1, 0))),
+            Point a = f.straightening().map().apply(camera.apply(new Point(0, 0))),
+                b = f.straightening().map().apply(camera.apply(new Point(1, 0))),
                 c = f.straightening().map().apply(camera.apply(new Point(0, 1)));
             assertThat(b.minus(a).cross(c.minus(a))).isPositive();
             assertThat(b.minus(a).length() * f.straightening().metres()).isCloseTo(1, within(1e-6));
@@ -88,8 +93,10 @@ class FourPointsTest {
         Seeds.each(30, seed -> {
             Random r = new Random(seed);
             Homography camera = camera(r);
-            List<Point> near = seen(camera, 0.5, 0.5, 6, 4, 0).stream().map(p -> p.plus(new Point(r.nextGaussian(), r.nextGaussian()))).toList();
-            FourPoints.Fitted f = FourPoints.fit(List.of(new Rectangle(near, 6, 4), new Rectangle(seen(camera, 5, 4, 2.5, 1.5, 0.4), 2.5, 1.5)));
+            List<Point> near = seen(camera, 0.5, 0.5, 6, 4, 0).stream().map(p -> p.plus(new Point(r.nextGaussian(), r.nextGaussian())))
+                .toList();
+            FourPoints.Fitted f = FourPoints.fit(List.of(new Rectangle(near, 6, 4),
+                new Rectangle(seen(camera, 5, 4, 2.5, 1.5, 0.4), 2.5, 1.5)));
             assertThat(f.pixel()).isBetween(0.002, 0.006);
             assertThat(f.remains()).isBetween(1e-6, 0.03);
         });

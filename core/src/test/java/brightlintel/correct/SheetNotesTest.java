@@ -23,14 +23,16 @@ class SheetNotesTest {
     @TempDir Path folder;
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"1:100|100", "Scale 1 : 50|50", "M 1/20|20", "Maßstab 1:1 000|1000", "M.1:200 (A3)|200", "échelle 1/75|75",
+    @CsvSource(delimiter = '|', quoteCharacter = '`',
+        value = {"1:100|100", "Scale 1 : 50|50", "M 1/20|20", "Maßstab 1:1 000|1000", "M.1:200 (A3)|200", "échelle 1/75|75",
         "1/4\" = 1'-0\"|48", "1/8 in = 1 ft|96", "3/32\" = 1'-0\"|128", "1 1/2\" = 1'-0\"|8", "1\" = 20'|240", "SCALE: 3/16″ = 1′-0″|64"})
     void scalesAreReadAsTheyAreWritten(String text, double n) {
         assertThat(ScaleWords.in(text)).containsExactly(n);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"ramp 1:12", "12:100", "mortar 1:3", "11:100", "2.1:100", "1:100:3", "room 1/20", "1:0", "03/11/2026", "2100 x 900", "1:100 000 000"})
+    @ValueSource(strings = {"ramp 1:12", "12:100", "mortar 1:3", "11:100", "2.1:100", "1:100:3", "room 1/20", "1:0", "03/11/2026",
+        "2100 x 900", "1:100 000 000"})
     void otherRatiosAreNoScales(String text) {
         assertThat(ScaleWords.in(text)).isEmpty();
     }
@@ -40,7 +42,8 @@ class SheetNotesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"Ground floor,0", "EG,0", "Grundriss Erdgeschoss,0", "1. OG,1", "2.OG,2", "Upper floor plan,1", "Planta Baja,0", "planta primera,1", "1er étage,1",
+    @CsvSource({"Ground floor,0", "EG,0", "Grundriss Erdgeschoss,0", "1. OG,1", "2.OG,2", "Upper floor plan,1", "Planta Baja,0",
+        "planta primera,1", "1er étage,1",
         "Rez-de-chaussée,0", "Basement,-1", "2. UG,-2", "Level 03,3", "Piano terra,0", "2nd floor plan,2", "Kellergeschoß,-1"})
     void storeysAreReadFromTitles(String title, int level) {
         assertThat(StoreyWords.level(title)).hasValue(level);

@@ -76,7 +76,8 @@ class MigrationTest {
         Opened o = open("two-storeys-of-version-2.lintel", new Originals(folder.resolve("a")));
         assertThat(o.version()).isEqualTo(2);
         assertThat(o.remarks()).isEmpty();
-        Project is = HeronQuayProject.build(new DrawingShelf(new Originals(folder.resolve("b"))), Files.createDirectories(folder.resolve("in")));
+        Project is = HeronQuayProject.build(new DrawingShelf(new Originals(folder.resolve("b"))),
+            Files.createDirectories(folder.resolve("in")));
         assertThat(o.project().underlays()).isEqualTo(is.underlays().subList(0, 2));
         assertThat(o.project().on(is.storeys().getFirst().id())).isEqualTo(is.on(is.storeys().getFirst().id()));
     }

@@ -55,7 +55,8 @@ class PagesRobotTest extends WindowRobot {
     }
 
     private boolean isSaid(String words) {
-        return lookup(".label").queryAll().stream().anyMatch(n -> n instanceof Label l && l.getText() != null && l.getText().contains(words));
+        return lookup(".label").queryAll().stream().anyMatch(n -> n instanceof Label l && l.getText() != null
+            && l.getText().contains(words));
     }
 
     @Test void aSetOfPagesIsLookedThroughTakenMeasuredAndTraced() throws Exception {
@@ -161,7 +162,8 @@ class PagesRobotTest extends WindowRobot {
         g.setColor(Color.BLACK);
         g.setStroke(new BasicStroke(3));
         for (double[] r : new double[][] {{0, 0, 6, 4}, {3, 1, 1.5, 1}}) {
-            Point[] p = {new Point(r[0], r[1]), new Point(r[0] + r[2], r[1]), new Point(r[0] + r[2], r[1] + r[3]), new Point(r[0], r[1] + r[3])};
+            Point[] p = {new Point(r[0], r[1]), new Point(r[0] + r[2], r[1]), new Point(r[0] + r[2], r[1] + r[3]),
+                new Point(r[0], r[1] + r[3])};
             for (int i = 0; i < 4; i++) {
                 Point a = camera.apply(p[i]), b = camera.apply(p[(i + 1) % 4]);
                 g.drawLine((int) a.x(), 1200 - (int) a.y(), (int) b.x(), 1200 - (int) b.y());

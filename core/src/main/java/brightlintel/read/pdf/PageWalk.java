@@ -13,8 +13,6 @@ import brightlintel.geom.Vec3;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import java.io.IOException;
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.contentstream.operator.Operator;
@@ -43,7 +41,6 @@ final class PageWalk extends PDFGraphicsStreamEngine {
     private static final double MM_PER_POINT = 25.4 / 72, UNSEEN = 0.004;
     private final PageFrame frame;
     private final Ink ink;
-    private final Groups groups;
     private final PageImages images;
     private final Letters letters;
     private final Areas areas;
@@ -51,8 +48,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
     private final Progress progress;
     private final Unpacked unpacked;
     private final PathBuffer path = new PathBuffer();
-    private final Deque<Layer> marked = new ArrayDeque<>();
-    private static final Layer NO_GROUP = Layer.undeclared("");
+    private final LayerStack marked;
     private final Tiles tiles;
     private final float[] matrix = new float[6];
     private Matrix matrixOf;
@@ -71,7 +67,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         super(page);
         this.frame = frame;
         this.ink = ink;
-        this.groups = groups;
+        this.marked = new LayerStack(groups, ink);
         this.images = images;
         this.unpacked = unpacked;
         this.limits = limits;
@@ -128,61 +124,35 @@ final class PageWalk extends PDFGraphicsStreamEngine {
     // ---- layers of the file's own
 
     @Override public void beginMarkedContentSequence(COSName tag, COSDictionary properties) {
-        Layer l = COSName.OC.equals(tag) && properties != null ? groups.of(properties) : null;
-        marked.addLast(l == null ? NO_GROUP : l);
-        if (l != null) ink.declare(l);
+        marked.begin(COSName.OC.equals(tag) ? properties : null);
     }
 
     @Override public void endMarkedContentSequence() {
-        marked.pollLast();
+        marked.end();
     }
 
-    /** The outermost that is off hides what is in it; else the innermost. */
     private String group() {
-        String in = null;
-        for (Layer l : marked) {
-            if (l == NO_GROUP) continue;
-            if (l.off()) return l.name();
-            in = l.name();
-        }
-        return in;
-    }
-
-    /** @return whether something was put on that must be taken off */
-    private boolean enter(COSDictionary what) {
-        COSDictionary oc = what == null ? null : what.getCOSDictionary(COSName.OC);
-        if (oc == null) return false;
-        beginMarkedContentSequence(COSName.OC, oc);
-        return true;
+        return marked.layer();
     }
 
     void enterMarkups() {
-        Layer l = new Layer(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.MARKUP).name(), Colour.PLAIN, false, false, false, "",
-            Style.WEIGHT_DEFAULT, true, true);
-        ink.declare(l);
-        marked.addLast(l);
+        marked.begin(Layer.plain(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.MARKUP).name(), Colour.PLAIN));
     }
 
     @Override public void showForm(PDFormXObject form) throws IOException {
         unpacked.check(form.getCOSObject());
-        boolean in = enter(form.getCOSObject());
-        int depth = marked.size();
+        boolean in = marked.enter(form.getCOSObject());
+        int depth = marked.depth();
         super.showForm(form);
-        leave(in, depth);
+        marked.leave(depth, in);
     }
 
     @Override public void showTransparencyGroup(PDTransparencyGroup form) throws IOException {
         unpacked.check(form.getCOSObject());
-        boolean in = enter(form.getCOSObject());
-        int depth = marked.size();
+        boolean in = marked.enter(form.getCOSObject());
+        int depth = marked.depth();
         super.showTransparencyGroup(form);
-        leave(in, depth);
-    }
-
-    /** What a form left open ends with it. */
-    private void leave(boolean in, int depth) {
-        while (marked.size() > depth) marked.removeLast();
-        if (in) endMarkedContentSequence();
+        marked.leave(depth, in);
     }
 
     // ---- paths
@@ -371,7 +341,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         tiles.open();
         // a tile builds paths of its own
         PathBuffer filled = path.copy();
-        int rule = clipRule, depth = marked.size();
+        int rule = clipRule, depth = marked.depth();
         path.reset();
         clipRule = -1;
         try {
@@ -380,7 +350,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
                 : null);
         } finally {
             tiles.close(t);
-            leave(false, depth);
+            marked.leave(depth, false);
             path.become(filled);
             clipRule = rule;
         }
@@ -392,12 +362,12 @@ final class PageWalk extends PDFGraphicsStreamEngine {
     @Override public void drawImage(PDImage image) throws IOException {
         if (tiles.isOpen()) return;
         if (image instanceof PDImageXObject x) unpacked.check(x.getCOSObject());
-        boolean in = image instanceof PDImageXObject x && enter(x.getCOSObject());
+        boolean in = image instanceof PDImageXObject x && marked.enter(x.getCOSObject());
         Matrix m = getGraphicsState().getCurrentTransformationMatrix();
         Point at = mapped(m, 0, 0), u = mapped(m, 1, 0).minus(at), v = mapped(m, 0, 1).minus(at);
         Box b = Box.of(List.of(at, at.plus(u), at.plus(v), at.plus(u).plus(v)));
         if (at.isFinite() && u.isFinite() && v.isFinite() && !clip().blocks(b)) picture(image, at, u, v);
-        if (in) endMarkedContentSequence();
+        if (in) marked.end();
     }
 
     private void picture(PDImage image, Point at, Point u, Point v) {

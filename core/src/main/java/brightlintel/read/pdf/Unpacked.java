@@ -12,6 +12,7 @@ import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSNumber;
 import org.apache.pdfbox.cos.COSObject;
 import org.apache.pdfbox.cos.COSStream;
 
@@ -22,7 +23,7 @@ import org.apache.pdfbox.cos.COSStream;
 final class Unpacked {
     /** Deflate packs at most this tightly. */
     private static final int TIGHTEST = 1032;
-    private static final int BLOCK = 1 << 16;
+    private static final int BLOCK = 1 << 16, LARGEST_CODE = 65535;
     private final long most;
     private final Set<COSStream> seen = Collections.newSetFromMap(new IdentityHashMap<>());
     private long sum;
@@ -54,11 +55,18 @@ final class Unpacked {
         check(font.getDictionaryObject(COSName.ENCODING));
         COSArray below = font.getCOSArray(COSName.DESCENDANT_FONTS);
         if (below != null && below.size() > 0 && below.getObject(0) instanceof COSDictionary one && one != font) {
+            // a range of widths to 2 000 000 000 is filled number by number
+            for (COSName w : new COSName[] {COSName.W, COSName.getPDFName("W2")}) if (isBeyondCodes(one.getCOSArray(w))) one.removeItem(w);
             check(one.getDictionaryObject(COSName.CID_TO_GID_MAP));
             COSDictionary od = one.getCOSDictionary(COSName.FONT_DESC);
             if (od != null) for (COSName n : new COSName[] {COSName.FONT_FILE, COSName.FONT_FILE2, COSName.FONT_FILE3})
                 check(od.getDictionaryObject(n));
         }
+    }
+
+    private static boolean isBeyondCodes(COSArray widths) {
+        if (widths != null) for (COSBase b : widths) if (b instanceof COSNumber n && !(n.floatValue() <= LARGEST_CODE)) return true;
+        return false;
     }
 
     private void stream(COSStream s) {

@@ -156,7 +156,8 @@ final class PageFile {
             case Entity.Spline s -> "spline of " + s.controls().size() / 3;
             case Entity.Hatch h -> (h.solid() ? "area" : "hatch") + (h.edged() ? " edged" : "") + h.loops().stream().map(PageFile::text)
                 .collect(Collectors.joining());
-            case Entity.Text t -> "text \"" + t.raw() + "\" " + at(t.at().flat()) + " to " + at(t.anchor().flat()) + " high " + n(t.height());
+            case Entity.Text t -> "text \"" + t.raw() + "\" " + at(t.at().flat()) + " to " + at(t.anchor().flat()) + " high "
+                + n(t.height());
             case Entity.Picture p -> "picture " + at(p.at().flat()) + " " + n(p.width()) + "x" + n(p.height());
             default -> e.kind();
         };
@@ -164,7 +165,8 @@ final class PageFile {
 
     private static String text(Entity.Loop l) {
         StringBuilder b = new StringBuilder(" (");
-        for (int i = 0; i < l.polyline().size(); i += 3) b.append(i == 0 ? "" : " ").append(at(new Point(l.polyline().get(i), l.polyline().get(i + 1))));
+        for (int i = 0; i < l.polyline().size(); i += 3)
+            b.append(i == 0 ? "" : " ").append(at(new Point(l.polyline().get(i), l.polyline().get(i + 1))));
         return b.append(l.edges().isEmpty() ? "" : l.edges().size() + " edges").append(')').toString();
     }
 

@@ -39,11 +39,13 @@ class PageLayersTest {
     }
 
     @Test void allAreOffWhereTheFileSaysSoAndOneIsOn() {
-        assertThat(shown(groups("/BaseState /OFF /ON [6 0 R]", "0 0 m 1 1 l S").drawing())).containsEntry("Walls", false).containsEntry("Doors", true);
+        assertThat(shown(groups("/BaseState /OFF /ON [6 0 R]", "0 0 m 1 1 l S").drawing())).containsEntry("Walls", false)
+            .containsEntry("Doors", true);
     }
 
     @Test void ofRadioGroupsOneIsOn() {
-        assertThat(shown(groups("/RBGroups [[5 0 R 6 0 R]]", "0 0 m 1 1 l S").drawing())).containsEntry("Walls", true).containsEntry("Doors", false)
+        assertThat(shown(groups("/RBGroups [[5 0 R 6 0 R]]", "0 0 m 1 1 l S").drawing())).containsEntry("Walls", true)
+            .containsEntry("Doors", false)
             .containsEntry("Old", true);
     }
 
@@ -86,7 +88,8 @@ class PageLayersTest {
         for (int i = 0; i < 2; i++) f.object("<< /Type /OCG /Name (Walls) >>");
         f.object("<< /Type /OCG /Name (Ground) >>");
         f.object("<< /Type /OCG /Name (Upper) >>");
-        f.catalog("/OCProperties << /OCGs [5 0 R 6 0 R 7 0 R 8 0 R] /D << /Order [7 0 R [5 0 R] 8 0 R [6 0 R]] >> >>").content("0 0 m 1 1 l S");
+        f.catalog("/OCProperties << /OCGs [5 0 R 6 0 R 7 0 R 8 0 R] /D << /Order [7 0 R [5 0 R] 8 0 R [6 0 R]] >> >>")
+            .content("0 0 m 1 1 l S");
         assertThat(shown(f.drawing())).containsKeys("Ground / Walls", "Upper / Walls", "Ground", "Upper");
     }
 
@@ -99,9 +102,11 @@ class PageLayersTest {
     }
 
     @Test void pensAreLayersWithTellingNames() {
-        RawDrawing d = PageFile.drawing("1.417 w 0 0 m 10 0 l S 0.369 w 1 0 0 RG [12 3 1 3] 0 d 0 5 m 90 5 l S 0.6 g 10 10 30 20 re f [] 0 d 0.255 w 0.5 G "
+        RawDrawing d = PageFile.drawing(
+            "1.417 w 0 0 m 10 0 l S 0.369 w 1 0 0 RG [12 3 1 3] 0 d 0 5 m 90 5 l S 0.6 g 10 10 30 20 re f [] 0 d 0.255 w 0.5 G "
             + "0 8 m 9 8 l S").drawing();
-        assertThat(d.spaces().getFirst().entities()).extracting(e -> e.style().layer()).containsExactly("0.50 mm black", "0.13 mm red, dash-dot",
+        assertThat(d.spaces().getFirst().entities()).extracting(e -> e.style().layer())
+            .containsExactly("0.50 mm black", "0.13 mm red, dash-dot",
             "solid grey", "0.09 mm grey");
     }
 
@@ -112,7 +117,8 @@ class PageLayersTest {
 
     @Test void aPageOfGradientsHasNoLayerForEachOfItsStrips() {
         StringBuilder s = new StringBuilder();
-        for (int i = 0; i < 3000; i++) s.append(i % 251 / 250.0).append(' ').append(i % 241 / 240.0).append(" 0.3 rg ").append(i % 180).append(" 10 3 9 re f\n");
+        for (int i = 0; i < 3000; i++)
+            s.append(i % 251 / 250.0).append(' ').append(i % 241 / 240.0).append(" 0.3 rg ").append(i % 180).append(" 10 3 9 re f\n");
         RawDrawing d = PageFile.drawing(s.toString()).drawing();
         assertThat(d.layers().size()).isLessThan(300);
         assertThat(d.spaces().getFirst().entities().stream().filter(e -> e instanceof Entity.Hatch).count()).isGreaterThan(1500);

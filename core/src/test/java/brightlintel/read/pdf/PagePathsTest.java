@@ -11,6 +11,7 @@ import brightlintel.drawing.Paper;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Strokes;
 import brightlintel.notation.Seeds;
+import java.util.Locale;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -38,18 +39,22 @@ class PagePathsTest {
 
     private static String circle(double x, double y, double r) {
         double k = r * KAPPA;
-        return String.format(java.util.Locale.ROOT, "%f %f m %f %f %f %f %f %f c %f %f %f %f %f %f c %f %f %f %f %f %f c %f %f %f %f %f %f c h", x + r, y,
-            x + r, y + k, x + k, y + r, x, y + r, x - k, y + r, x - r, y + k, x - r, y, x - r, y - k, x - k, y - r, x, y - r, x + k, y - r, x + r, y - k,
+        return String.format(Locale.ROOT, "%f %f m %f %f %f %f %f %f c %f %f %f %f %f %f c %f %f %f %f %f %f c %f %f %f %f %f %f c h",
+            x + r, y,
+            x + r, y + k, x + k, y + r, x, y + r, x - k, y + r, x - r, y + k, x - r, y, x - r, y - k, x - k, y - r, x, y - r, x + k, y - r,
+            x + r, y - k,
             x + r, y);
     }
 
     @Test void arcsOfAnySizeAndSweepComeBackWithinRoundedFigures() {
         Seeds.each(300, seed -> {
             Random r = new Random(seed);
-            double radius = 2 + 60 * r.nextDouble(), from = r.nextDouble() * 6, sweep = 0.15 + r.nextDouble() * 1.4, k = 4.0 / 3 * Math.tan(sweep / 4) * radius;
+            double radius = 2 + 60 * r.nextDouble(), from = r.nextDouble() * 6, sweep = 0.15 + r.nextDouble() * 1.4,
+                k = 4.0 / 3 * Math.tan(sweep / 4) * radius;
             double x = 100, y = 50, to = from + sweep;
-            String s = String.format(java.util.Locale.ROOT, "%.3f %.3f m %.3f %.3f %.3f %.3f %.3f %.3f c S", x + radius * Math.cos(from),
-                y + radius * Math.sin(from), x + radius * Math.cos(from) - k * Math.sin(from), y + radius * Math.sin(from) + k * Math.cos(from),
+            String s = String.format(Locale.ROOT, "%.3f %.3f m %.3f %.3f %.3f %.3f %.3f %.3f c S", x + radius * Math.cos(from),
+                y + radius * Math.sin(from), x + radius * Math.cos(from) - k * Math.sin(from),
+                y + radius * Math.sin(from) + k * Math.cos(from),
                 x + radius * Math.cos(to) + k * Math.sin(to), y + radius * Math.sin(to) - k * Math.cos(to), x + radius * Math.cos(to),
                 y + radius * Math.sin(to));
             RawDrawing d = PageFile.drawing(s).page("/MediaBox [-200 -200 400 400]").drawing();
@@ -80,7 +85,8 @@ class PagePathsTest {
         assertThat(drawing(content).page("/MediaBox [-20 -10 200 100] /CropBox [5 10 100 90]").strokes()).isEqualTo("line 5,10 45,10");
         RawDrawing large = drawing(content).page("/MediaBox [0 0 200 100] /UserUnit 2").drawing();
         assertThat(PageFile.text(large)).isEqualTo("line 20,40 100,40");
-        assertThat(large.spaces().getFirst().paper()).hasValueSatisfying((Paper p) -> assertThat(p.width()).isCloseTo(400 * 0.0254 / 72, within(1e-9)));
+        assertThat(large.spaces().getFirst().paper())
+            .hasValueSatisfying((Paper p) -> assertThat(p.width()).isCloseTo(400 * 0.0254 / 72, within(1e-9)));
     }
 
     @Test void widthColourAndDashesAreKept() {
@@ -116,13 +122,16 @@ class PagePathsTest {
     }
 
     @Test void arcsAreCutAndStayArcs() {
-        assertThat(read("50 0 100 100 re W n " + circle(50, 50, 20) + " S")).contains("arc 50,50 r 20").doesNotContain("circle").doesNotContain("line");
+        assertThat(read("50 0 100 100 re W n " + circle(50, 50, 20) + " S")).contains("arc 50,50 r 20").doesNotContain("circle")
+            .doesNotContain("line");
     }
 
     @Test void formsAreUnfoldedInTheirPlace() {
         PageFile f = new PageFile();
-        int form = f.object("10 0 m 20 0 l S 500 0 m 600 0 l S".getBytes(), "/Type /XObject /Subtype /Form /BBox [0 -5 100 50] /Matrix [1 0 0 1 5 0]");
-        assertThat(f.resources("/XObject << /F " + form + " 0 R >>").content("q 1 0 0 1 0 30 cm /F Do Q q 0 2 -2 0 100 10 cm /F Do Q").strokes())
+        int form = f.object("10 0 m 20 0 l S 500 0 m 600 0 l S".getBytes(),
+            "/Type /XObject /Subtype /Form /BBox [0 -5 100 50] /Matrix [1 0 0 1 5 0]");
+        assertThat(f.resources("/XObject << /F " + form + " 0 R >>").content("q 1 0 0 1 0 30 cm /F Do Q q 0 2 -2 0 100 10 cm /F Do Q")
+            .strokes())
             .isEqualTo("line 15,30 25,30\nline 100,40 100,60");
     }
 

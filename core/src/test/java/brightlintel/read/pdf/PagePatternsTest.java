@@ -8,6 +8,7 @@ import brightlintel.drawing.Entity;
 import brightlintel.drawing.FillMark;
 import brightlintel.drawing.RawDrawing;
 import java.util.Locale;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** Dashes and hatches that a writer took apart. */
@@ -28,7 +29,8 @@ class PagePatternsTest {
     }
 
     @Test void inOnePathTheyAreOneToo() {
-        assertThat(read("10 20 m 16 20 l 19 20 m 25 20 l 28 20 m 34 20 l 37 20 m 43 20 l 46 20 m 52 20 l S")).isEqualTo("line 10,20 52,20 [dashed 6-3]");
+        assertThat(read("10 20 m 16 20 l 19 20 m 25 20 l 28 20 m 34 20 l 37 20 m 43 20 l 46 20 m 52 20 l S"))
+            .isEqualTo("line 10,20 52,20 [dashed 6-3]");
     }
 
     @Test void roundACircleTheyAreOneArc() {
@@ -59,7 +61,8 @@ class PagePatternsTest {
 
     private static String ruled(int n, double step, double length) {
         StringBuilder s = new StringBuilder();
-        for (int i = 0; i < n; i++) s.append(String.format(Locale.ROOT, "%.3f 10 m %.3f %.3f l S ", 10 + i * step, 10 + i * step, 10 + length));
+        for (int i = 0; i < n; i++)
+            s.append(String.format(Locale.ROOT, "%.3f 10 m %.3f %.3f l S ", 10 + i * step, 10 + i * step, 10 + length));
         return s.toString();
     }
 
@@ -71,8 +74,9 @@ class PagePatternsTest {
         FillMark f = PageFile.flat(d).fills().getFirst();
         assertThat(f.lines().length / 4).isEqualTo(40);
         double sum = 0;
-        for (int i = 0; i < f.lines().length; i += 4) sum += Math.hypot(f.lines()[i + 2] - f.lines()[i], f.lines()[i + 3] - f.lines()[i + 1]);
-        assertThat(sum).isCloseTo(40 * 30, org.assertj.core.api.Assertions.within(0.01));
+        for (int i = 0; i < f.lines().length; i += 4)
+            sum += Math.hypot(f.lines()[i + 2] - f.lines()[i], f.lines()[i + 3] - f.lines()[i + 1]);
+        assertThat(sum).isCloseTo(40 * 30, Assertions.within(0.01));
     }
 
     @Test void treadsOfAStairStayStrokes() {
@@ -91,13 +95,15 @@ class PagePatternsTest {
         RawDrawing d = PageFile.drawing(s.toString()).drawing();
         assertThat(d.spaces().getFirst().entities()).allMatch(e -> e instanceof Entity.Hatch);
         double sum = 0;
-        for (FillMark f : PageFile.flat(d).fills()) for (int i = 0; i < f.lines().length; i += 4) sum += Math.abs(f.lines()[i + 2] - f.lines()[i]);
-        assertThat(sum).isCloseTo(21 * 90 + 9 * 70, org.assertj.core.api.Assertions.within(1.0));
+        for (FillMark f : PageFile.flat(d).fills())
+            for (int i = 0; i < f.lines().length; i += 4) sum += Math.abs(f.lines()[i + 2] - f.lines()[i]);
+        assertThat(sum).isCloseTo(21 * 90 + 9 * 70, Assertions.within(1.0));
     }
 
     @Test void aTiledPatternIsOneHatchOfItsLines() {
         PageFile f = new PageFile();
-        int tile = f.object("0.3 w 0 0 m 6 6 l S".getBytes(), "/Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 6 6] /XStep 6 /YStep 6 "
+        int tile = f.object("0.3 w 0 0 m 6 6 l S".getBytes(),
+            "/Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 6 6] /XStep 6 /YStep 6 "
             + "/Resources << >>");
         RawDrawing d = f.resources("/Pattern << /P " + tile + " 0 R >>").content("/Pattern cs /P scn 20 20 60 30 re f").drawing();
         assertThat(PageFile.text(d)).isEqualTo("hatch (20,20 80,20 80,50 20,50)");
@@ -105,6 +111,6 @@ class PagePatternsTest {
         double sum = 0;
         for (int i = 0; i < lines.length; i += 4) sum += Math.hypot(lines[i + 2] - lines[i], lines[i + 3] - lines[i + 1]);
         // lines at 45 degrees, 6/sqrt 2 apart, over 60 x 30
-        assertThat(sum).isCloseTo(60 * 30 / (6 / Math.sqrt(2)), org.assertj.core.api.Assertions.withinPercentage(4));
+        assertThat(sum).isCloseTo(60 * 30 / (6 / Math.sqrt(2)), Assertions.withinPercentage(4));
     }
 }

@@ -19,6 +19,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Random;
 import java.util.concurrent.CancellationException;
 import java.util.zip.DeflaterOutputStream;
@@ -64,9 +65,11 @@ class PageSafetyTest {
 
     @Test void aFormInItselfEnds() {
         PageFile f = new PageFile();
-        int form = f.object("0 0 m 10 0 l S /F Do /F Do".getBytes(), "/Type /XObject /Subtype /Form /BBox [0 -5 100 50] /Resources << /XObject << /F 5 0 R >> >>");
+        int form = f.object("0 0 m 10 0 l S /F Do /F Do".getBytes(),
+            "/Type /XObject /Subtype /Form /BBox [0 -5 100 50] /Resources << /XObject << /F 5 0 R >> >>");
         assertThat(form).isEqualTo(5);
-        RawDrawing d = f.resources("/XObject << /F 5 0 R >>").content("/F Do").drawing(new ReadLimits(1 << 30, 2000, 1_000_000, 1L << 30, 48, 1000));
+        RawDrawing d = f.resources("/XObject << /F 5 0 R >>").content("/F Do")
+            .drawing(new ReadLimits(1 << 30, 2000, 1_000_000, 1L << 30, 48, 1000));
         assertThat(d.report().count(Code.TOO_MANY_ENTITIES)).isEqualTo(1);
         assertThat(d.spaces().getFirst().entities()).hasSize(2000);
     }
@@ -82,7 +85,7 @@ class PageSafetyTest {
         try (DeflaterOutputStream z = new DeflaterOutputStream(out)) {
             z.write(first);
             byte[] blanks = new byte[1 << 20];
-            java.util.Arrays.fill(blanks, (byte) ' ');
+            Arrays.fill(blanks, (byte) ' ');
             for (int i = 0; i < megabytes; i++) z.write(blanks);
         }
         return out.toByteArray();
@@ -90,7 +93,8 @@ class PageSafetyTest {
 
     @Test void aPageThatUnpacksWithoutEndIsNotUnpacked() throws IOException {
         PageFile f = new PageFile();
-        int bomb = f.object(packed(MORE_THAN_THERE_IS, "0 0 m 10 0 l S".getBytes()), "/Type /XObject /Subtype /Form /BBox [0 -5 100 50] /Filter /FlateDecode");
+        int bomb = f.object(packed(MORE_THAN_THERE_IS, "0 0 m 10 0 l S".getBytes()),
+            "/Type /XObject /Subtype /Form /BBox [0 -5 100 50] /Filter /FlateDecode");
         RawDrawing d = f.resources("/XObject << /B " + bomb + " 0 R >>").content("10 10 m 50 10 l S /B Do").drawing();
         assertThat(PageFile.text(d)).isEqualTo("line 10,10 50,10");
         assertThat(d.report().count(Code.UNPACKS_TOO_FAR)).isEqualTo(1);
@@ -109,6 +113,17 @@ class PageSafetyTest {
         PageFile f = PageFile.drawing("0 0 m 1 1 l S");
         f.object(packed(MORE_THAN_THERE_IS, new byte[0]), "/Type /ObjStm /N 1 /First 4 /Filter /FlateDecode");
         assertThat(why(f.bytes(), "")).isEqualTo(Refused.Why.LOST);
+    }
+
+    @Test void widthsOfTwoThousandMillionCharactersAreLeftOut() {
+        PageFile f = new PageFile();
+        int below = f.object("<< /Type /Font /Subtype /CIDFontType2 /BaseFont /X /CIDSystemInfo << /Registry (Adobe) /Ordering (Identity) /Supplement 0 >> "
+            + "/W [3 2000000000 500] >>");
+        int font = f.object("<< /Type /Font /Subtype /Type0 /BaseFont /X /Encoding /Identity-H /DescendantFonts [" + below + " 0 R] >>");
+        RawDrawing d = f.resources("/Font << /F " + font + " 0 R >>").content("BT /F 10 Tf 10 10 Td <0003> Tj ET 10 10 m 50 10 l S")
+            .drawing();
+        assertThat(PageFile.text(d)).isEqualTo("line 10,10 50,10");
+        assertThat(d.report().count(Code.UNPACKS_TOO_FAR)).isZero();
     }
 
     @Test void morePathsThanMayBeStopThere() {

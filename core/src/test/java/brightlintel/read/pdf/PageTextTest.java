@@ -6,6 +6,7 @@ import brightlintel.drawing.Code;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.RawDrawing;
 import java.util.List;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 class PageTextTest {
@@ -24,9 +25,11 @@ class PageTextTest {
     }
 
     @Test void aLabelStandsWhereItIsDrawn() {
-        assertThat(page("BT /H 10 Tf 20 30 Td (Boat bay 1) Tj ET").strokes()).startsWith("text \"Boat bay 1\" 20,30 to 67.81,30").endsWith("high 7.18");
-        Entity.Text t = (Entity.Text) page("BT /H 10 Tf 0 1 -1 0 50 10 Tm (Store) Tj ET").drawing().spaces().getFirst().entities().getFirst();
-        assertThat(Math.toDegrees(t.rotation())).isEqualTo(90, org.assertj.core.api.Assertions.within(1e-6));
+        assertThat(page("BT /H 10 Tf 20 30 Td (Boat bay 1) Tj ET").strokes()).startsWith("text \"Boat bay 1\" 20,30 to 67.81,30")
+            .endsWith("high 7.18");
+        Entity.Text t = (Entity.Text) page("BT /H 10 Tf 0 1 -1 0 50 10 Tm (Store) Tj ET").drawing().spaces().getFirst().entities()
+            .getFirst();
+        assertThat(Math.toDegrees(t.rotation())).isEqualTo(90, Assertions.within(1e-6));
     }
 
     @Test void charactersPlacedOneByOneAreOneLabel() {
@@ -65,7 +68,8 @@ class PageTextTest {
             2 beginbfchar <01> <00D6> <02> <FB01> endbfchar endcmap end""".getBytes(), "");
         int none = f.object("/X 0 0 1 setcachedevice 0 0 1 1 re f".getBytes(), "");
         int font = f.object("<< /Type /Font /Subtype /Type3 /FontBBox [0 0 1 1] /FontMatrix [1 0 0 1 0 0] /FirstChar 1 /LastChar 3 /Widths [0.6 0.6 0.6] "
-            + "/Encoding << /Type /Encoding /Differences [1 /g1 /g2 /g3] >> /CharProcs << /g1 " + none + " 0 R /g2 " + none + " 0 R /g3 " + none
+            + "/Encoding << /Type /Encoding /Differences [1 /g1 /g2 /g3] >> /CharProcs << /g1 " + none + " 0 R /g2 " + none + " 0 R /g3 "
+            + none
             + " 0 R >> /ToUnicode " + map + " 0 R >>");
         RawDrawing d = f.resources("/Font << /T " + font + " 0 R >>").content("BT /T 10 Tf 20 30 Td (\\001\\002\\003) Tj ET").drawing();
         // the joined letter is two, and the sign that nothing tells of is counted
@@ -79,12 +83,14 @@ class PageTextTest {
         StringBuilder s = new StringBuilder();
         for (int i = 0; i < 6; i++) {
             double x = 20 + 6 * i;
-            s.append(x).append(" 30 m ").append(x + 1).append(" 30 l ").append(x + 2).append(" 33 l ").append(x + 3).append(" 33 l ").append(x + 4)
+            s.append(x).append(" 30 m ").append(x + 1).append(" 30 l ").append(x + 2).append(" 33 l ").append(x + 3).append(" 33 l ")
+                .append(x + 4)
                 .append(" 30 l ").append(x + 5).append(" 30 l ").append(x + 3).append(" 37 l ").append(x + 2).append(" 37 l h f\n");
         }
         RawDrawing d = PageFile.drawing(s + "10 60 80 8 re f 10 60 8 30 re f").drawing();
         assertThat(d.report().count(Code.TEXT_AS_OUTLINES)).isEqualTo(1);
-        assertThat(d.spaces().getFirst().entities()).extracting(e -> e.style().layer()).containsExactly("text as outlines", "text as outlines",
+        assertThat(d.spaces().getFirst().entities()).extracting(e -> e.style().layer())
+            .containsExactly("text as outlines", "text as outlines",
             "text as outlines", "text as outlines", "text as outlines", "text as outlines", "solid black", "solid black");
         assertThat(PageFile.flat(d).size()).isEqualTo(8);
     }

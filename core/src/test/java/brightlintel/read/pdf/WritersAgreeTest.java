@@ -8,9 +8,9 @@ import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Strokes;
+import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
-import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.read.DrawingReader;
 import java.io.IOException;
@@ -30,7 +30,8 @@ class WritersAgreeTest {
     }
 
     private static List<String> words(RawDrawing d) {
-        return d.spaces().getFirst().entities().stream().filter(e -> e instanceof Entity.Text).flatMap(e -> Arrays.stream(((Entity.Text) e).raw().split(" ")))
+        return d.spaces().getFirst().entities().stream().filter(e -> e instanceof Entity.Text)
+            .flatMap(e -> Arrays.stream(((Entity.Text) e).raw().split(" ")))
             .sorted().toList();
     }
 
@@ -40,7 +41,8 @@ class WritersAgreeTest {
         for (int i = 0; i < of.size(); i++) {
             if (of.entityOf(i) instanceof Entity.Hatch) continue;
             Curve c = of.curveOf(i);
-            for (double t : new double[] {0, 0.31, 0.5, 0.77, 1}) if (!isNear(in, c.at(t).plus(of.origin()).plus(shift).minus(in.origin()))) missed++;
+            for (double t : new double[] {0, 0.31, 0.5, 0.77, 1})
+                if (!isNear(in, c.at(t).plus(of.origin()).plus(shift).minus(in.origin()))) missed++;
         }
         return missed;
     }

@@ -21,8 +21,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.metadata.IIOMetadata;
@@ -95,7 +97,8 @@ class PictureReaderTest {
         ByteArrayOutputStream plain = new ByteArrayOutputStream();
         ImageIO.write(image(160, 96, BufferedImage.TYPE_INT_RGB), "jpg", plain);
         byte[] jpeg = plain.toByteArray();
-        byte[] exif = {(byte) 0xff, (byte) 0xe1, 0, 34, 'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 0x12, 0, 3, 0, 0, 0, 1, 0, (byte) turn, 0,
+        byte[] exif = {(byte) 0xff, (byte) 0xe1, 0, 34, 'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 0x12, 0, 3, 0, 0, 0,
+            1, 0, (byte) turn, 0,
             0, 0, 0, 0, 0};
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         out.write(jpeg, 0, 2);
@@ -123,7 +126,7 @@ class PictureReaderTest {
     @Test void dotsToTheInchGiveThePaper() throws IOException {
         Path f = folder.resolve("scan.png");
         ImageWriter w = ImageIO.getImageWritersByFormatName("png").next();
-        IIOMetadata m = w.getDefaultImageMetadata(new javax.imageio.ImageTypeSpecifier(image(10, 10, BufferedImage.TYPE_INT_RGB)), null);
+        IIOMetadata m = w.getDefaultImageMetadata(new ImageTypeSpecifier(image(10, 10, BufferedImage.TYPE_INT_RGB)), null);
         IIOMetadataNode root = new IIOMetadataNode("javax_imageio_png_1.0"), phys = new IIOMetadataNode("pHYs");
         phys.setAttribute("pixelsPerUnitXAxis", "11811");
         phys.setAttribute("pixelsPerUnitYAxis", "11811");
@@ -156,15 +159,17 @@ class PictureReaderTest {
     }
 
     @Test void whatHasNoDecoderIsNamed() throws IOException {
-        Path f = Files.write(folder.resolve("scan.jp2"), new byte[] {0, 0, 0, 12, 'j', 'P', ' ', ' ', 13, 10, (byte) 0x87, 10, 0, 0, 0, 20});
-        assertThatThrownBy(() -> read(f, 1)).isInstanceOf(Refused.class).hasMessageContaining("NO_DECODER").hasMessageContaining("JPEG 2000");
+        Path f = Files.write(folder.resolve("scan.jp2"),
+            new byte[] {0, 0, 0, 12, 'j', 'P', ' ', ' ', 13, 10, (byte) 0x87, 10, 0, 0, 0, 20});
+        assertThatThrownBy(() -> read(f, 1)).isInstanceOf(Refused.class).hasMessageContaining("NO_DECODER")
+            .hasMessageContaining("JPEG 2000");
     }
 
     @Test void aCutPictureIsRefused() throws IOException {
         Path f = folder.resolve("cut.png");
         ImageIO.write(image(200, 120, BufferedImage.TYPE_INT_RGB), "png", f.toFile());
         byte[] all = Files.readAllBytes(f);
-        Files.write(f, java.util.Arrays.copyOf(all, 60));
+        Files.write(f, Arrays.copyOf(all, 60));
         assertThatThrownBy(() -> read(f, 1)).isInstanceOf(Refused.class);
     }
 }

@@ -20,6 +20,7 @@ import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -65,13 +66,15 @@ class PlotTest {
         Box b = Box.EMPTY;
         for (int i = 0; i < s.size(); i++) {
             if (!s.layers().get(s.layerOf(i)).name().equals(layer)) continue;
-            for (int c = 4 * s.firstChord(i); c < 4 * s.firstChord(i + 1); c += 2) b = b.with(new Point(s.xy()[c], s.xy()[c + 1]).plus(s.origin()));
+            for (int c = 4 * s.firstChord(i); c < 4 * s.firstChord(i + 1); c += 2)
+                b = b.with(new Point(s.xy()[c], s.xy()[c + 1]).plus(s.origin()));
         }
         return b;
     }
 
     @Test void theModelIsToScaleOnEverySheet() throws IOException {
-        for (Sheet s : List.of(new Sheet(Sheet.Size.A3, true, 100), new Sheet(Sheet.Size.A1, false, 50), new Sheet(Sheet.Size.A4, true, 200))) {
+        for (Sheet s : List.of(new Sheet(Sheet.Size.A3, true, 100), new Sheet(Sheet.Size.A1, false, 50),
+            new Sheet(Sheet.Size.A4, true, 200))) {
             RawDrawing d = again(pdf(s, PlanPlot.What.PLAN));
             assertThat(d.spaces().getFirst().paper().orElseThrow().width()).isCloseTo(s.width() / 1000, within(1e-5));
             Box walls = box(d, "walls");
@@ -85,7 +88,8 @@ class PlotTest {
     @Test void layersTextsAndTitleAreThere() throws IOException {
         RawDrawing d = again(pdf(new Sheet(Sheet.Size.A3, true, 100), PlanPlot.What.PLAN));
         assertThat(d.layers()).extracting(l -> l.name()).contains("walls", "openings", "grid", "sheet", "slabs", "A-DOOR", "BOATS 2019");
-        List<String> words = d.spaces().getFirst().entities().stream().filter(e -> e instanceof Entity.Text).map(e -> ((Entity.Text) e).raw()).toList();
+        List<String> words = d.spaces().getFirst().entities().stream().filter(e -> e instanceof Entity.Text)
+            .map(e -> ((Entity.Text) e).raw()).toList();
         assertThat(words).contains("Heron Quay Rowing Club", "Boat bay 1", "8000", "N", "5 m").anyMatch(w -> w.startsWith("Ground 1:100"));
     }
 
@@ -110,7 +114,7 @@ class PlotTest {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         SvgPlot.write(PlanPlot.of(p, ground, drawings, new Sheet(Sheet.Size.A2, true, 50), PlanPlot.What.PLAN, plan), out);
         String svg = out.toString(StandardCharsets.UTF_8);
-        Document d = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new java.io.ByteArrayInputStream(out.toByteArray()));
+        Document d = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(out.toByteArray()));
         assertThat(d.getDocumentElement().getAttribute("width")).isEqualTo("594mm");
         assertThat(d.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 594 420");
         assertThat(svg).contains("data-layer=\"walls\"", "data-layer=\"grid\"", ">Boat bay 1</text>", "stroke-dasharray=");

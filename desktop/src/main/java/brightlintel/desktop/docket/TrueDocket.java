@@ -102,7 +102,8 @@ final class TrueDocket {
             for (Evidence e : evidence)
                 EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
         if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED || s.scaleBy() == TrueState.Who.SAID),
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED
+            || s.scaleBy() == TrueState.Who.SAID),
             Parts.button(w, commands.get("stretch"), false)));
         return v;
     }

@@ -59,7 +59,8 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
     }
 
     static String denominator(double v) {
-        return Math.abs(v - Math.rint(v)) < 5e-4 * v / 100 ? LengthFormat.grouped(Math.round(v)) : String.format(Locale.ROOT, v < 1000 ? "%.2f" : "%.1f", v);
+        return Math.abs(v - Math.rint(v)) < 5e-4 * v / 100 ? LengthFormat.grouped(Math.round(v))
+            : String.format(Locale.ROOT, v < 1000 ? "%.2f" : "%.1f", v);
     }
 
     private static String scaleWords(double metresPerUnit) {
