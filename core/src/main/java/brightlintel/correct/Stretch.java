@@ -11,7 +11,7 @@ import java.util.Optional;
  */
 public final class Stretch {
     /** Beyond this share a sheet was not stretched, but a length misread. */
-    private static final double MOST = 0.25;
+    private static final double MOST = 0.25, HAIR = 0.01;
 
     private Stretch() { }
 
@@ -43,7 +43,9 @@ public final class Stretch {
             yt += y;
         }
         double det = xx * yy - xy * xy;
-        if (!(det > 1e-3 * xx * yy)) return Optional.empty();
+        // each axis has to be in some length by a third of it, or its factor hangs on a hair
+        boolean both = yy > HAIR * xx && xx > HAIR * yy;
+        if (!both || !(det > HAIR * xx * yy)) return Optional.empty();
         double sx = (xt * yy - yt * xy) / det, sy = (yt * xx - xt * xy) / det;
         if (!(sx > 0 && sy > 0)) return Optional.empty();
         Scale s = new Scale(Math.sqrt(sx), Math.sqrt(sy));

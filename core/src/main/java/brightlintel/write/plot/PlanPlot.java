@@ -60,7 +60,7 @@ public final class PlanPlot {
         for (PlacedDrawing d : drawings) plot.underlay(d, what == What.PLAN);
         if (what == What.PLAN) {
             plot.model(p, on);
-            plot.grid(p, on, plan);
+            plot.grid(p, on);
         }
         String storey = p.storey(on).map(Storey::name).orElse("");
         plot.strip(p.name(), storey, p.site());
@@ -189,15 +189,16 @@ public final class PlanPlot {
         }
     }
 
-    private void grid(Project p, StoreyId on, Box plan) {
+    private void grid(Project p, StoreyId on) {
         for (GridLine g : p.grid()) {
             if (!g.isOn(on)) continue;
             Curve c = g.line().curve().mapped(toSheet);
             stroke(GRID, List.of(c), false, new Plot.Pen(THIN, PLUM, AXIS));
-            Point at = c.first(), out = at.minus(c.at(0.02)).unit();
-            Point middle = at.plus(out.times(BUBBLE));
-            stroke(GRID, List.of(Curve.EllipticArc.circular(middle, BUBBLE, 0, Angles.TURN)), true, Plot.Pen.of(FINE, PLUM));
-            add(new Plot.Label(GRID, g.label(), middle.plus(new Point(0, -LETTER / 2)), LETTER, 0, 0, Plot.Align.CENTRE, PLUM));
+            // about its end, as on the board: there it lies on the bubble that was drawn
+            List<Curve> bubble = List.of(Curve.EllipticArc.circular(c.first(), BUBBLE, 0, Angles.TURN));
+            add(new Plot.Fill(GRID, List.of(bubble), WHITE));
+            stroke(GRID, bubble, true, Plot.Pen.of(FINE, PLUM));
+            add(new Plot.Label(GRID, g.label(), c.first().plus(new Point(0, -LETTER / 2)), LETTER, 0, 0, Plot.Align.CENTRE, PLUM));
         }
     }
 
