@@ -6,6 +6,7 @@ import brightlintel.drawing.Style;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.Orientation;
@@ -83,21 +84,23 @@ final class Areas {
      * By the rule of winding, an outline in another of the same way round cuts no hole, and outlines that overlap add up: parted so that
      * the even-odd rule, which is all that areas know, paints the same.
      */
-    private static List<List<Run>> byWinding(List<Run> runs) {
+    private static List<List<Run>> byWinding(List<Run> all) {
+        List<Run> runs = all.stream().filter(Areas::encloses).toList();
         int n = runs.size();
         Box[] box = new Box[n];
         boolean[] left = new boolean[n], dropped = new boolean[n];
-        List<List<Point>> ring = new ArrayList<>();
+        List<Ring> ring = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             box[i] = runs.get(i).box();
-            ring.add(runs.get(i).chords());
-            left[i] = area(ring.get(i)) > 0;
+            ring.add(new Ring(runs.get(i).chords()));
+            left[i] = ring.get(i).signedArea() > 0;
         }
         int[] around = new int[n];
         for (int i = 0; i < n; i++) {
             around[i] = -1;
             for (int k = 0; k < n; k++) {
-                if (k == i || !box[k].holds(box[i]) || box[k].equals(box[i]) && k > i || !holds(ring.get(k), ring.get(i).getFirst()))
+                if (k == i || !box[k].holds(box[i]) || box[k].equals(box[i]) && k > i
+                    || !ring.get(k).holds(ring.get(i).corners().getFirst()))
                     continue;
                 if (around[i] < 0 || box[around[i]].holds(box[k])) around[i] = k;
             }
@@ -115,19 +118,9 @@ final class Areas {
         return out;
     }
 
-    private static double area(List<Point> p) {
-        double a = 0;
-        for (int i = 0; i < p.size(); i++) a += p.get(i).cross(p.get((i + 1) % p.size()));
-        return a / 2;
-    }
-
-    private static boolean holds(List<Point> ring, Point p) {
-        boolean in = false;
-        for (int i = 0, j = ring.size() - 1; i < ring.size(); j = i++) {
-            Point a = ring.get(j), b = ring.get(i);
-            if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) in = !in;
-        }
-        return in;
+    private static boolean encloses(Run r) {
+        List<Point> p = r.chords();
+        return p.size() > 2 && p.stream().allMatch(Point::isFinite);
     }
 
     // ---- clipped: exact for straight edges, chords for round ones

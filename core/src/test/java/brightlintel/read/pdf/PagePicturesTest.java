@@ -16,7 +16,8 @@ import org.junit.jupiter.api.Test;
 
 class PagePicturesTest {
     private static Pixels pixels(RawDrawing d) {
-        Entity.Picture p = (Entity.Picture) d.spaces().getFirst().entities().stream().filter(e -> e instanceof Entity.Picture).findFirst().orElseThrow();
+        Entity.Picture p = (Entity.Picture) d.spaces().getFirst().entities().stream().filter(e -> e instanceof Entity.Picture).findFirst()
+            .orElseThrow();
         return d.companions().pictures().get(p.file());
     }
 
@@ -35,7 +36,8 @@ class PagePicturesTest {
         // its dark pixel is the upper left one
         assertThat(pixels(d).at(0, 0) & 255).isZero();
         assertThat(pixels(d).at(1, 1) & 255).isEqualTo(255);
-        Entity.Picture turned = (Entity.Picture) image(four, GREY, "q 0 40 -20 0 60 30 cm /I Do Q").drawing().spaces().getFirst().entities().getFirst();
+        Entity.Picture turned = (Entity.Picture) image(four, GREY, "q 0 40 -20 0 60 30 cm /I Do Q").drawing().spaces().getFirst().entities()
+            .getFirst();
         assertThat(turned.u().y()).isEqualTo(20);
         assertThat(turned.v().x()).isEqualTo(-10);
     }
@@ -58,7 +60,8 @@ class PagePicturesTest {
     @Test void whatCannotBeDecodedIsNamed() {
         RawDrawing d = image(new byte[] {1, 2, 3}, "/Width 20 /Height 20 /Filter /JPXDecode", "q 40 0 0 20 10 30 cm /I Do Q").drawing();
         assertThat(d.report().count(Code.PICTURE_NOT_DECODED)).isEqualTo(1);
-        assertThat(d.report().entries().stream().filter(e -> e.code() == Code.PICTURE_NOT_DECODED).findFirst().orElseThrow().first().getFirst().values())
+        assertThat(d.report().entries().stream().filter(e -> e.code() == Code.PICTURE_NOT_DECODED).findFirst().orElseThrow().first()
+            .getFirst().values())
             .containsExactly("JPEG 2000");
         // its place is kept
         assertThat(d.spaces().getFirst().entities()).hasSize(1);

@@ -8,7 +8,6 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Placing;
 import brightlintel.geom.Point;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,12 +15,12 @@ import java.util.Optional;
 /** Two snapped points, then the true distance; then, by itself, a second one that tells how far off the drawing still is. */
 public final class KnownLengthTool implements Tool {
     private final Workspace w;
-    private final OnUnderlay points;
+    private final LengthPick pick;
     private boolean second;
 
     public KnownLengthTool(Workspace w, UnderlayId underlay) {
         this.w = w;
-        this.points = new OnUnderlay(w, underlay);
+        this.pick = new LengthPick(w, underlay);
     }
 
     @Override public String id() {
@@ -30,38 +29,32 @@ public final class KnownLengthTool implements Tool {
 
     @Override public String prompt() {
         String which = second ? "second." : "";
-        return switch (points.size()) {
+        return switch (pick.size()) {
             case 0 -> Words.of("prompt.known." + which + "first");
             case 1 -> Words.of("prompt.known." + which + "other");
-            default -> Words.of("prompt.known." + which + "truth", w.lengths().position(drawn()));
+            default -> Words.of("prompt.known." + which + "truth", w.lengths().position(pick.drawn()));
         };
     }
 
-    private double drawn() {
-        return points.get(0).distance(points.get(1));
-    }
-
     @Override public void clicked(Aim aim) {
-        if (points.size() == 2) points.clear();
-        if (points.size() == 1 && points.get(0).distance(aim.at()) < 1e-6) return;
-        points.add(aim.at());
+        pick.clicked(aim);
     }
 
     @Override public void projectChanged() {
-        if (points.isGone()) w.leaveTool();
+        if (pick.points().isGone()) w.leaveTool();
     }
 
     @Override public Optional<Point> from() {
-        return points.size() == 1 ? Optional.of(points.get(0)) : Optional.empty();
+        return pick.from();
     }
 
     @Override public Asks asks() {
-        return points.size() == 2 ? Asks.WAY : Asks.NOTHING;
+        return pick.asks();
     }
 
     @Override public boolean typed(double value, String text, Optional<Double> direction) {
-        if (points.size() < 2 || !(value > 1e-6)) return false;
-        KnownLength k = new KnownLength(drawn(), value);
+        if (!pick.isComplete() || !(value > 1e-6)) return false;
+        KnownLength k = new KnownLength(pick.drawn(), value);
         if (second) {
             double share = k.share();
             boolean good = Math.abs(share) < 0.005;
@@ -71,8 +64,8 @@ public final class KnownLengthTool implements Tool {
                 w.lengths().position(k.truth()), w.lengths().partWithUnit(Math.abs(k.error())),
                 String.format(Locale.ROOT, "%.2f", Math.abs(share) * 100))));
         } else {
-            w.apply(Placing.knownLength(points.id(), k));
-            points.clear();
+            w.apply(Placing.knownLength(pick.points().id(), k));
+            pick.points().clear();
             second = true;
             w.say(new Message(Message.Tone.GOOD, Words.of("known.taken", w.lengths().position(k.drawn()), w.lengths().position(k.truth()),
                 String.format(Locale.ROOT, "%.5g", k.factor()))));
@@ -81,17 +74,13 @@ public final class KnownLengthTool implements Tool {
     }
 
     @Override public boolean back() {
-        return points.takeBack();
+        return pick.points().takeBack();
     }
 
     @Override public List<Mark> marks() {
-        List<Mark> out = new ArrayList<>();
-        points.points().forEach(p -> out.add(new Mark.Handle(p, "")));
-        if (points.size() == 1) out.add(new Mark.Line(points.get(0), w.aim().at(), true));
-        if (points.size() == 2) {
-            out.add(new Mark.Line(points.get(0), points.get(1), false));
-            out.add(new Mark.Callout(points.get(0).towards(points.get(1), 0.5), Words.of("callout.drawn", w.lengths().position(drawn()))));
-        }
+        List<Mark> out = pick.marks();
+        if (pick.isComplete()) out.add(new Mark.Callout(pick.points().get(0).towards(pick.points().get(1), 0.5),
+            Words.of("callout.drawn", w.lengths().position(pick.drawn()))));
         return out;
     }
 }

@@ -18,12 +18,12 @@ import java.util.Optional;
 /** Two known lengths across each other, for a sheet that came out longer one way than the other; each further one tells what remains. */
 public final class StretchTool implements Tool {
     private final Workspace w;
-    private final OnUnderlay points;
+    private final LengthPick pick;
     private final List<Stretch.Length> lengths = new ArrayList<>();
 
     public StretchTool(Workspace w, UnderlayId underlay) {
         this.w = w;
-        this.points = new OnUnderlay(w, underlay);
+        this.pick = new LengthPick(w, underlay);
     }
 
     @Override public String id() {
@@ -32,37 +32,35 @@ public final class StretchTool implements Tool {
 
     @Override public String prompt() {
         String which = lengths.isEmpty() ? "one" : lengths.size() == 1 ? "two" : "more";
-        return switch (points.size()) {
+        return switch (pick.size()) {
             case 0 -> Words.of("prompt.stretch." + which);
             case 1 -> Words.of("prompt.stretch.other");
-            default -> Words.of("prompt.known.truth", w.lengths().position(points.get(0).distance(points.get(1))));
+            default -> Words.of("prompt.known.truth", w.lengths().position(pick.drawn()));
         };
     }
 
     @Override public void clicked(Aim aim) {
-        if (points.size() == 2) points.clear();
-        if (points.size() == 1 && points.get(0).distance(aim.at()) < 1e-6) return;
-        points.add(aim.at());
+        pick.clicked(aim);
     }
 
     @Override public void projectChanged() {
-        if (points.isGone()) w.leaveTool();
+        if (pick.points().isGone()) w.leaveTool();
     }
 
     @Override public Optional<Point> from() {
-        return points.size() == 1 ? Optional.of(points.get(0)) : Optional.empty();
+        return pick.from();
     }
 
     @Override public Asks asks() {
-        return points.size() == 2 ? Asks.WAY : Asks.NOTHING;
+        return pick.asks();
     }
 
     @Override public boolean typed(double value, String text, Optional<Double> direction) {
-        Optional<Placement> p = points.placement();
-        if (points.size() < 2 || !(value > 1e-6) || p.isEmpty()) return false;
-        Point drawn = p.get().toStraightened(points.get(1)).minus(p.get().toStraightened(points.get(0)));
+        Optional<Placement> p = pick.points().placement();
+        if (!pick.isComplete() || !(value > 1e-6) || p.isEmpty()) return false;
+        Point drawn = p.get().toStraightened(pick.points().get(1)).minus(p.get().toStraightened(pick.points().get(0)));
         lengths.add(new Stretch.Length(drawn, value));
-        points.clear();
+        pick.points().clear();
         if (lengths.size() < 2) {
             w.say(new Message(Message.Tone.SAID, Words.of("stretch.first")));
             return true;
@@ -75,7 +73,7 @@ public final class StretchTool implements Tool {
         }
         Scale s = found.get();
         double remains = lengths.stream().mapToDouble(l -> Math.abs(l.error(s))).max().orElse(0);
-        w.apply(Placing.stretched(points.id(), s, remains));
+        w.apply(Placing.stretched(pick.points().id(), s, remains));
         double share = 100 * Math.abs(s.metresPerUnitX() / s.metresPerUnitY() - 1);
         w.say(new Message(Message.Tone.GOOD, Words.of("stretch.taken", String.format(Locale.ROOT, "%.2f", share), lengths.size(),
             w.lengths().partWithUnit(remains))));
@@ -83,17 +81,13 @@ public final class StretchTool implements Tool {
     }
 
     @Override public boolean back() {
-        if (points.takeBack()) return true;
+        if (pick.points().takeBack()) return true;
         if (lengths.isEmpty()) return false;
         lengths.removeLast();
         return true;
     }
 
     @Override public List<Mark> marks() {
-        List<Mark> out = new ArrayList<>();
-        points.points().forEach(p -> out.add(new Mark.Handle(p, "")));
-        if (points.size() == 1) out.add(new Mark.Line(points.get(0), w.aim().at(), true));
-        if (points.size() == 2) out.add(new Mark.Line(points.get(0), points.get(1), false));
-        return out;
+        return pick.marks();
     }
 }
