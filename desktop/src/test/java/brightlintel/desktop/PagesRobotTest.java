@@ -117,6 +117,25 @@ class PagesRobotTest extends WindowRobot {
         until("the start is back", () -> lookup("#start-open").tryQuery().filter(n -> n.isVisible()).isPresent());
     }
 
+    @Test void anotherPageOfAFileThatWasTakenComesFromWhatWasKept() throws Exception {
+        Path file = demo(DemoDrawings.ANNEXE);
+        toOpen.add(file);
+        button("start-open");
+        until("the pages are there", () -> w.pages().filter(p -> p.seen().size() == 2).isPresent());
+        keys(KeyCode.T);
+        until("one is taken", () -> w.busy().isEmpty() && w.drawing().isPresent());
+        Files.delete(file);
+        command("Its other pages");
+        until("the pages are there again", () -> w.pages().filter(p -> p.seen().size() == 2 && p.name().equals("annexe.pdf")).isPresent());
+        button("page-tick-1");
+        button("page-tick-2");
+        keys(KeyCode.T);
+        until("both are there", () -> w.busy().isEmpty() && project().underlays().size() == 2);
+        assertThat(project().sources()).hasSize(1);
+        assertThat(project().underlays()).extracting(u -> u.space()).containsExactly(new SpaceKey.Page(1), new SpaceKey.Page(2));
+        assertThat(isSaid("was taken")).isTrue();
+    }
+
     private Point onScan(double x, double y) {
         Point px = OldSurvey.ORIGIN.plus(new Point(x, y).turn(OldSurvey.TURN).times(OldSurvey.PIXELS_PER_METRE));
         return placement().apply(px.times(72.0 / 150));

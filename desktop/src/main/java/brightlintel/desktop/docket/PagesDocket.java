@@ -36,7 +36,7 @@ final class PagesDocket {
     }
 
     private static Node decision(Workspace w, Commands commands, PagesInHand p) {
-        VBox v = Parts.decision(p.file().getFileName().toString(), Parts.pill(Words.of("pages.not-taken"), Tone.LOOK), true,
+        VBox v = Parts.decision(p.name(), Parts.pill(Words.of("pages.not-taken"), Tone.LOOK), true,
             Parts.label(p.seen().size() < p.count() ? Words.of("pages.reading", p.seen().size(), p.count())
             : Words.count("pages.count", p.count()),
                 "quiet"));

@@ -32,7 +32,8 @@ final class ReceiveDocket {
             w.shelf().has(u).ifPresent(s -> parts.addAll(report(state(s, u), ofWhich)));
             parts.add(Parts.decision(Words.of("receive.more"), null, false,
                 Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
-                Parts.row(Parts.button(w, commands.get("open"), false))));
+                commands.get("pages-other").isEnabled(w) ? Parts.row(Parts.button(w, commands.get("open"), false),
+                    Parts.button(w, commands.get("pages-other"), false)) : Parts.row(Parts.button(w, commands.get("open"), false))));
         });
         others(w, commands).ifPresent(parts::add);
         return Parts.docket(parts.toArray(Node[]::new));

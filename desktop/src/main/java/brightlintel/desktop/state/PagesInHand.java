@@ -16,12 +16,13 @@ import java.util.TreeSet;
 /**
  * A file of several pages that is being looked through before anything of it is taken. It is no part of the project.
  *
+ * @param name   as it was received
  * @param count  of its pages; those seen so far may be fewer
  * @param ticked pages to be taken
  * @param on     where they go; a page that is not in it goes on the storey in hand
  * @param at     the page that is looked at
  */
-public record PagesInHand(Path file, String password, int count, List<PageGlance> seen, Set<Integer> ticked, Map<Integer, LayOn> on,
+public record PagesInHand(Path file, String name, String password, int count, List<PageGlance> seen, Set<Integer> ticked, Map<Integer, LayOn> on,
     int at) {
     public PagesInHand {
         seen = List.copyOf(seen);
@@ -29,8 +30,8 @@ public record PagesInHand(Path file, String password, int count, List<PageGlance
         on = Map.copyOf(on);
     }
 
-    public static PagesInHand of(Path file, String password, int count) {
-        return new PagesInHand(file, password, count, List.of(), Set.of(), Map.of(), 1);
+    public static PagesInHand of(Path file, String name, String password, int count) {
+        return new PagesInHand(file, name, password, count, List.of(), Set.of(), Map.of(), 1);
     }
 
     public Optional<PageGlance> page(int number) {
@@ -49,24 +50,24 @@ public record PagesInHand(Path file, String password, int count, List<PageGlance
         });
         if (all.size() == count && ticks.isEmpty())
             ticks.add(all.stream().filter(x -> !x.isEmpty()).findFirst().orElse(all.getFirst()).number());
-        return new PagesInHand(file, password, count, all, ticks, where, at);
+        return new PagesInHand(file, name, password, count, all, ticks, where, at);
     }
 
     public PagesInHand tick(int page, boolean yes) {
         Set<Integer> ticks = new TreeSet<>(ticked);
         if (yes) ticks.add(page);
         else ticks.remove(page);
-        return new PagesInHand(file, password, count, seen, ticks, on, page);
+        return new PagesInHand(file, name, password, count, seen, ticks, on, page);
     }
 
     public PagesInHand lookAt(int page) {
-        return new PagesInHand(file, password, count, seen, ticked, on, Math.clamp(page, 1, count));
+        return new PagesInHand(file, name, password, count, seen, ticked, on, Math.clamp(page, 1, count));
     }
 
     public PagesInHand lay(int page, LayOn where) {
         Map<Integer, LayOn> all = new LinkedHashMap<>(on);
         all.put(page, where);
-        return new PagesInHand(file, password, count, seen, ticked, all, page);
+        return new PagesInHand(file, name, password, count, seen, ticked, all, page);
     }
 
     public LayOn on(int page, StoreyId inHand) {

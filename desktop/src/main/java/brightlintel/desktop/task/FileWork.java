@@ -332,7 +332,7 @@ public final class FileWork {
                 if (w.era() != era) return;
                 w.trouble(u.id(), Refusals.words(Path.of(name), t));
                 bad(Path.of(name), t);
-                if (t instanceof Refused r && r.why() == Refused.Why.PASSWORD) pages.ask(Path.of(name), word -> {
+                if (PageWork.isLocked(t)) pages.ask(Path.of(name), word -> {
                     w.shelf().unlock(u.sha256(), word);
                     readAgain();
                 });

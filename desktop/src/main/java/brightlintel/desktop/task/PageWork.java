@@ -12,7 +12,9 @@ import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Progress;
+import brightlintel.drawing.Progress;
 import brightlintel.drawing.ReadLimits;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Receiving;
 import brightlintel.edit.Stacking;
 import brightlintel.read.DrawingReader;
@@ -30,6 +32,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 
@@ -40,6 +43,8 @@ public final class PageWork {
     private final Work work;
     private final Consumer<Runnable> onWindow;
     private final Consumer<Path> taken;
+    /** What is being looked through; read from behind the window too. */
+    private volatile Object looking;
     private BiConsumer<Path, Consumer<String>> locked = (_, _) -> { };
 
     /** @param onWindow runs on the thread of the window; taken is told of each file of which something came in */
@@ -77,37 +82,60 @@ public final class PageWork {
         }, new Work.Answer<>(n -> {
             if (w.era() != era) return;
             if (n == 1) one.accept(password);
-            else lookThrough(PagesInHand.of(file, password, n));
+            else lookThrough(PagesInHand.of(file, name, password, n));
         }, t -> failed(file, t, word -> open(file, word, one)), () -> { }));
     }
 
     private void failed(Path file, Throwable t, Consumer<String> again) {
         w.say(new Message(Message.Tone.BAD, Refusals.words(file, t)));
-        if (t instanceof Refused r && (r.why() == Refused.Why.PASSWORD || r.why() == Refused.Why.NO_RIGHT)) locked.accept(file, again);
+        if (isLocked(t)) locked.accept(file, again);
+    }
+
+    static boolean isLocked(Throwable t) {
+        return t instanceof Refused r && (r.why() == Refused.Why.PASSWORD || r.why() == Refused.Why.NO_RIGHT);
+    }
+
+    /** The other pages of a file that something was taken of: from the bytes that were kept. */
+    public void again(String name, String sha256) {
+        Path kept = w.shelf().originals().path(sha256);
+        String password = w.shelf().password(sha256);
+        Object era = w.era();
+        work.run(name, _ -> Paged.count(kept, password), new Work.Answer<>(n -> {
+            if (w.era() == era) lookThrough(PagesInHand.of(kept, name, password, n));
+        }, t -> failed(Path.of(name), t, word -> {
+            w.shelf().unlock(sha256, word);
+            again(name, sha256);
+        }), () -> { }));
     }
 
     private void lookThrough(PagesInHand all) {
+        Object mine = new Object();
+        looking = mine;
         w.go(Stage.RECEIVE);
         w.looks(w.looks().withMode(ViewMode.PLAN));
         w.pages(Optional.of(all));
-        work.run(all.file().getFileName().toString(), p -> {
-            Paged.each(all.file(), Wanted.FIRST.with(all.password()), ReadLimits.DEFAULT, p, d -> {
-                PageGlance g = PageGlance.of(d, SMALL, p);
-                onWindow.accept(() -> seen(all.file(), g));
-                p.at(Progress.Stage.READING, g.number(), all.count());
+        work.run(all.name(), p -> {
+            // what is taken or left is not looked at any further; other work goes on
+            Progress own = (stage, done, total) -> {
+                if (looking != mine) throw new CancellationException();
+                p.at(stage, done, total);
+            };
+            Paged.each(all.file(), Wanted.FIRST.with(all.password()), ReadLimits.DEFAULT, own, d -> {
+                PageGlance g = PageGlance.of(d, SMALL, own);
+                onWindow.accept(() -> seen(mine, g));
+                own.at(Progress.Stage.READING, g.number(), all.count());
                 return g.number() == all.count();
             });
             return all.count();
-        }, new Work.Answer<>(_ -> { }, t -> failed(all.file(), t, _ -> { }), () -> { }));
+        }, new Work.Answer<>(_ -> { }, t -> failed(Path.of(all.name()), t, _ -> { }), () -> { }));
     }
 
-    private void seen(Path file, PageGlance g) {
-        w.pages().filter(p -> p.file().equals(file) && p.page(g.number()).isEmpty())
-            .ifPresent(p -> w.pages(Optional.of(p.with(g, w.project()))));
+    private void seen(Object mine, PageGlance g) {
+        if (looking == mine) w.pages().ifPresent(p -> w.pages(Optional.of(p.with(g, w.project()))));
     }
 
     public void leave() {
-        work.stop();
+        looking = null;
         w.pages(Optional.empty());
     }
 
@@ -119,21 +147,20 @@ public final class PageWork {
         if (all == null || all.ticked().isEmpty()) return;
         StoreyId inHand = w.storeyId();
         Object era = w.era();
-        work.stop();
-        w.pages(Optional.empty());
-        work.run(all.file().getFileName().toString(), p -> taken(all, inHand, p), new Work.Answer<>(t -> {
+        leave();
+        work.run(all.name(), p -> taken(all, inHand, p), new Work.Answer<>(t -> {
             if (w.era() != era) return;
             if (t.pages == 0) {
                 w.say(new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
                 return;
             }
-            taken.accept(all.file());
-            w.apply(Receiving.together(all.file().getFileName().toString(), t.steps));
+            if (all.file().endsWith(all.name())) taken.accept(all.file());
+            w.apply(Receiving.together(all.name(), t.steps));
             w.go(t.first);
             w.takeInHand(t.underlay);
             w.tell(Change.DRAWING);
             w.go(Stage.RECEIVE);
-            w.say(t.trouble.isEmpty() ? new Message(Message.Tone.GOOD, Words.count("pages.done", t.pages, all.file().getFileName()))
+            w.say(t.trouble.isEmpty() ? new Message(Message.Tone.GOOD, Words.count("pages.done", t.pages, all.name()))
                 : new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
         }, t -> failed(all.file(), t, _ -> { }),
             () -> w.say(new Message(Message.Tone.SAID, Words.of("stopped", all.file().getFileName())))));
@@ -146,9 +173,13 @@ public final class PageWork {
         UnderlayId underlay = null;
         int pages = 0;
         FileId file = FileId.fresh();
+        String sha = "";
         for (int page : all.ticked().stream().sorted().toList()) {
             try {
-                DrawingShelf.Shelved s = w.shelf().take(all.file(), new Wanted(page, all.password()), p);
+                // its bytes are taken once: all pages are of the same file, whatever becomes of it meanwhile
+                DrawingShelf.Shelved s = sha.isEmpty() ? w.shelf().take(all.file(), new Wanted(page, all.password()), p)
+                    : w.shelf().of(sha, new SpaceKey.Page(page), p);
+                sha = s.drawing().sha256();
                 StoreyId on = switch (all.on(page, inHand)) {
                     case LayOn.There(StoreyId id) -> id;
                     case LayOn.New(String name, boolean below) -> {
@@ -157,7 +188,7 @@ public final class PageWork {
                         yield id;
                     }
                 };
-                Receiving.Arrived arrived = new Receiving.Arrived(all.file().getFileName().toString(), Files.size(all.file()),
+                Receiving.Arrived arrived = new Receiving.Arrived(all.name(), Files.size(all.file()),
                     Instant.now().toString());
                 UnderlayId id = UnderlayId.fresh();
                 steps.add(Receiving.receive(file, id, arrived, s.arrival(), on));
@@ -165,7 +196,7 @@ public final class PageWork {
                 if (underlay == null) underlay = id;
                 pages++;
             } catch (IOException e) {
-                trouble.add(Words.of("pages.not-read", page, Refusals.words(all.file(), e)));
+                trouble.add(Words.of("pages.not-read", page, Refusals.words(Path.of(all.name()), e)));
             }
         }
         return new Taken(steps, trouble, first, underlay, pages);

@@ -1,6 +1,7 @@
 package brightlintel.desktop.window;
 
 import brightlintel.building.Edit;
+import brightlintel.building.Source;
 import brightlintel.desktop.board.Board;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Docket;
@@ -196,9 +197,15 @@ public final class MainWindow {
         commands.add("about", "", _ -> true, _ -> cards.about());
         commands.add("pages-take", "T", x -> x.pages().filter(p -> !p.ticked().isEmpty()).isPresent() && x.stage() == Stage.RECEIVE,
             _ -> files.pages().take());
+        commands.add("pages-other", "", MainWindow::hasOtherPages, x -> x.underlay().ifPresent(u -> files.pages().again(
+            x.project().source(u.file()).map(Source::name).orElse(""), u.sha256())));
         commands.add("pages-leave", "", x -> x.pages().isPresent(), _ -> files.pages().leave());
         commands.add("stop", "", x -> x.busy().isPresent(), _ -> work.stop());
         commands.add("close", "", _ -> true, _ -> askClose());
+    }
+
+    private static boolean hasOtherPages(Workspace w) {
+        return w.underlay().flatMap(w.shelf()::has).flatMap(s -> s.drawing().header().whole("$PAGES")).filter(n -> n > 1).isPresent();
     }
 
     private void askPassword(Path file, Consumer<String> word) {
