@@ -35,18 +35,22 @@ final class Areas {
     }
 
     /** @param lines of a pattern whose lines could be told */
-    record Paint(int rgb, String group, boolean patterned, List<Entity.PatternLine> lines) { }
+    record Paint(int rgb, String group, Pen.Use use, List<Entity.PatternLine> lines) {
+        boolean isPlain() {
+            return use == Pen.Use.AREA;
+        }
+    }
 
     void add(List<Run> runs, Box all, boolean evenOdd, boolean edged, Clip clip, Paint paint) {
         if (clip.blocks(all)) return;
-        if (!paint.patterned && runs.size() == 1 && isGround(all, paint.rgb)) {
+        if (paint.isPlain() && runs.size() == 1 && isGround(all, paint.rgb)) {
             area(runs, false, ink.style(new Pen(paint.rgb, 0, Pen.Dashes.NONE, Pen.Use.GROUND), null), paint);
             return;
         }
         List<Run> thick = new ArrayList<>();
-        for (Run r : runs) if (paint.patterned || !thin(r, clip, paint)) thick.add(r);
+        for (Run r : runs) if (!paint.isPlain() || !thin(r, clip, paint)) thick.add(r);
         if (thick.isEmpty()) return;
-        Style s = ink.style(new Pen(paint.rgb, 0, Pen.Dashes.NONE, Pen.Use.AREA), paint.group);
+        Style s = ink.style(new Pen(paint.rgb, 0, Pen.Dashes.NONE, paint.use), paint.group);
         boolean whole = clip.passes(all);
         for (List<Run> one : evenOdd || thick.size() == 1 || thick.size() > MANY ? List.of(thick) : byWinding(thick)) {
             if (whole) area(one, edged, s, paint);
@@ -55,7 +59,7 @@ final class Areas {
     }
 
     private void area(List<Run> runs, boolean edged, Style s, Paint paint) {
-        if (paint.lines.isEmpty()) ink.area(runs, edged && !paint.patterned, s);
+        if (paint.lines.isEmpty()) ink.area(runs, edged && paint.isPlain(), s);
         else ink.pattern(runs, paint.lines, s);
     }
 

@@ -119,21 +119,26 @@ final class Crumbs implements Gathering.Gatherer {
     }
 
     private int round(Entity.Arc first, List<Entity> all, int at, List<Entity> out) {
-        double r = first.radius(), before = first.start();
+        if (at + FEWEST > all.size() || !(all.get(at + 1) instanceof Entity.Arc second) || second.style() != first.style()) return 0;
+        // writers go either way round, and arcs are kept counter-clockwise
+        boolean back = Angles.sweep(second.end(), first.start()) < Angles.sweep(first.end(), second.start());
+        double r = first.radius(), before = 0;
         Point c = first.centre().flat();
         int n = 0;
         for (int i = at; i < all.size(); i++, n++) {
             if (!(all.get(i) instanceof Entity.Arc a) || a.style() != first.style() || Math.abs(a.radius() - r) > ASIDE + 0.01 * r
                 || a.centre().flat().distance(c) > ASIDE + 0.01 * r) break;
-            double lo = n == 0 ? 0 : to[n - 1] + r * Angles.sweep(before, a.start()), hi = lo + r * Angles.sweep(a.start(), a.end());
+            double gap = n == 0 ? 0 : back ? Angles.sweep(a.end(), before) : Angles.sweep(before, a.start());
+            double lo = n == 0 ? 0 : to[n - 1] + r * gap, hi = lo + r * Angles.sweep(a.start(), a.end());
             if (!follows(n, lo, hi) || hi > Angles.TURN * r) break;
             put(n, lo, hi);
-            before = a.end();
+            before = back ? a.start() : a.end();
         }
         n = regular(n);
         if (n < FEWEST) return 0;
         Entity.Arc last = (Entity.Arc) all.get(at + n - 1);
-        out.add(new Entity.Arc(first.key(), broken(first.style(), n), Vec3.UP, first.centre(), r, first.start(), last.end()));
+        out.add(new Entity.Arc(first.key(), broken(first.style(), n), Vec3.UP, first.centre(), r, back ? last.start() : first.start(),
+            back ? first.end() : last.end()));
         return n;
     }
 

@@ -19,7 +19,8 @@ final class Labels {
     private static final double SPACE = 0.14, APART = 1.1;
     /** A character may lie back over the one before by this much: kerning, and figures that are rounded. */
     private static final double BACK = 0.45;
-    private static final double LEVEL = 0.08;
+    private static final double LEVEL = 0.08, WIDEST_SET = 0.7;
+    private static final int FEWEST_PAIRS = 3;
     private static final double SAME_PLACE = 0.12;
     private final List<Glyph> glyphs = new ArrayList<>();
 
@@ -98,8 +99,9 @@ final class Labels {
     private static void label(List<Glyph> label, Ink ink) {
         StringBuilder text = new StringBuilder();
         Glyph first = null, last = null;
+        double spaced = spacing(label);
         for (Glyph g : label) {
-            if (last != null && d(last, g) > SPACE * g.size) space(text);
+            if (last != null && d(last, g) - spaced > SPACE * g.size) space(text);
             if (g.text.isBlank()) {
                 if (first != null) space(text);
                 if (!g.text.isEmpty()) last = first == null ? null : g;
@@ -117,6 +119,19 @@ final class Labels {
         if (!(length > 0) || !from.isFinite() || !to.isFinite()) return;
         ink.add(new Entity.Text(ink.key(), first.style, Vec3.UP, Entity.TextSort.TEXT, plain, "", first.tall, Ink.space(from),
             Ink.space(from.plus(Point.polar(first.turn, length))), first.turn, 1, 0, Entity.Across.STRETCHED, Entity.Upward.BASE, true));
+    }
+
+    /** What parts all letters alike is no space: a word that is set wide. 0 where nothing does. */
+    private static double spacing(List<Glyph> label) {
+        double least = Double.POSITIVE_INFINITY;
+        int pairs = 0;
+        for (int i = 0; i + 1 < label.size(); i++) {
+            Glyph a = label.get(i), b = label.get(i + 1);
+            if (a.text.isBlank() || b.text.isBlank()) continue;
+            least = Math.min(least, d(a, b) / b.size);
+            pairs++;
+        }
+        return pairs >= FEWEST_PAIRS && least > SPACE && least < WIDEST_SET ? least * label.getFirst().size : 0;
     }
 
     private static double d(Glyph a, Glyph b) {

@@ -323,6 +323,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         Box all = path.box(frame.map());
         PDColor colour = gs.getNonStrokingColor();
         PDAbstractPattern pattern = colour.isPattern() ? getResources().getPattern(colour.getPatternName()) : null;
+        Pen.Use use = pattern == null ? Pen.Use.AREA : pattern instanceof PDTilingPattern ? Pen.Use.HATCHED : Pen.Use.SHADED;
         List<Entity.PatternLine> lines = List.of();
         int rgb = fillRgb(gs);
         if (pattern instanceof PDTilingPattern t) {
@@ -331,7 +332,7 @@ final class PageWalk extends PDFGraphicsStreamEngine {
             lines = tile(t, colour);
         }
         areas.add(runs, all, windingRule == Path2D.WIND_EVEN_ODD, edged, clip(),
-            new Areas.Paint(rgb, group(), pattern != null, lines));
+            new Areas.Paint(rgb, group(), use, lines));
     }
 
     private List<Entity.PatternLine> tile(PDTilingPattern t, PDColor colour) throws IOException {

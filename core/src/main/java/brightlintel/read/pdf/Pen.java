@@ -12,7 +12,7 @@ import java.util.Locale;
  * @param use        what it paints
  */
 record Pen(int rgb, int hundredths, Dashes dashes, Use use) {
-    enum Use { STROKE, AREA, TEXT, HIDDEN_TEXT, OUTLINED_TEXT, PICTURE, GROUND, MARKUP }
+    enum Use { STROKE, AREA, HATCHED, SHADED, TEXT, HIDDEN_TEXT, OUTLINED_TEXT, PICTURE, GROUND, MARKUP }
 
     /** Equal by value. */
     record Dashes(float[] lengths, float phase) {
@@ -37,6 +37,8 @@ record Pen(int rgb, int hundredths, Dashes dashes, Use use) {
             case STROKE -> String.format(Locale.ROOT, "%.2f mm %s", hundredths / 100.0, colour(rgb))
                 + (dashes.isNone() ? "" : ", " + sort(dashes.lengths));
             case AREA -> "solid " + colour(rgb);
+            case HATCHED -> "hatched " + colour(rgb);
+            case SHADED -> "shaded";
             case TEXT -> "text " + colour(rgb);
             case HIDDEN_TEXT -> "text not painted";
             case OUTLINED_TEXT -> "text as outlines";

@@ -33,16 +33,22 @@ class PagePatternsTest {
             .isEqualTo("line 10,20 52,20 [dashed 6-3]");
     }
 
-    @Test void roundACircleTheyAreOneArc() {
+    @Test void roundACircleTheyAreOneArcWhicheverWayTheyWereDrawn() {
+        roundACircle(false);
+        roundACircle(true);
+    }
+
+    private static void roundACircle(boolean back) {
         StringBuilder s = new StringBuilder();
-        for (int i = 0; i < 8; i++) {
+        for (int n = 0; n < 8; n++) {
+            int i = back ? 7 - n : n;
             double a = Math.toRadians(12 * i), b = a + Math.toRadians(8), k = 4.0 / 3 * Math.tan((b - a) / 4) * 40;
             s.append(String.format(Locale.ROOT, "%.4f %.4f m %.4f %.4f %.4f %.4f %.4f %.4f c S ", 100 + 40 * Math.cos(a), 40 * Math.sin(a),
                 100 + 40 * Math.cos(a) - k * Math.sin(a), 40 * Math.sin(a) + k * Math.cos(a), 100 + 40 * Math.cos(b) + k * Math.sin(b),
                 40 * Math.sin(b) - k * Math.cos(b), 100 + 40 * Math.cos(b), 40 * Math.sin(b)));
         }
         RawDrawing d = PageFile.drawing(s.toString()).drawing();
-        assertThat(PageFile.text(d)).startsWith("arc ").contains(" r 40").contains("[dashed").hasLineCount(1);
+        assertThat(PageFile.text(d)).startsWith("arc 100,0 r 40 0..92").contains("[dashed").hasLineCount(1);
         assertThat(d.report().count(Code.DASHES_JOINED)).isEqualTo(1);
     }
 

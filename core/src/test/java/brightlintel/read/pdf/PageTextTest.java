@@ -41,6 +41,11 @@ class PageTextTest {
         assertThat(labels("BT /H 10 Tf 20 30 Td [(B) 20 (oat) -300 (b) -10 (ay)] TJ ET")).containsExactly("Boat bay");
     }
 
+    @Test void aWordThatIsSetWideIsOneWord() {
+        assertThat(labels("BT /H 10 Tf 3 Tc 20 30 Td (KELLER) Tj ET")).containsExactly("KELLER");
+        assertThat(labels("BT /H 10 Tf 3 Tc 20 30 Td (BOAT BAY) Tj ET")).containsExactly("BOAT BAY");
+    }
+
     @Test void labelsFarApartOnOneLineAreTwo() {
         assertThat(labels("BT /H 10 Tf 20 30 Td (Hall) Tj 60 0 Td (Store) Tj ET")).containsExactly("Hall", "Store");
         assertThat(labels("BT /H 10 Tf 20 30 Td (Hall) Tj 0 -12 Td (12.5 m) Tj ET")).containsExactly("Hall", "12.5 m");

@@ -22,7 +22,8 @@ import java.util.TreeSet;
  * @param on     where they go; a page that is not in it goes on the storey in hand
  * @param at     the page that is looked at
  */
-public record PagesInHand(Path file, String name, String password, int count, List<PageGlance> seen, Set<Integer> ticked, Map<Integer, LayOn> on,
+public record PagesInHand(Path file, String name, String password, int count, List<PageGlance> seen, Set<Integer> ticked,
+    Map<Integer, LayOn> on,
     int at) {
     public PagesInHand {
         seen = List.copyOf(seen);

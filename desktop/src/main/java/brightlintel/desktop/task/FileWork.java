@@ -27,7 +27,6 @@ import brightlintel.paint.Pictures;
 import brightlintel.paint.Png;
 import brightlintel.paint.Raster;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.read.Refused;
 import brightlintel.read.Sniffer;
 import brightlintel.read.Wanted;
 import brightlintel.receive.DrawingShelf;
