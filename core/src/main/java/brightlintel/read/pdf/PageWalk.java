@@ -13,6 +13,8 @@ import brightlintel.geom.Vec3;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import java.io.IOException;
+import java.io.InputStream;
+import java.util.Deque;
 import java.util.List;
 import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
 import org.apache.pdfbox.contentstream.operator.Operator;
@@ -32,12 +34,14 @@ import org.apache.pdfbox.pdmodel.graphics.pattern.PDAbstractPattern;
 import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
 import org.apache.pdfbox.pdmodel.graphics.state.PDGraphicsState;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.util.Matrix;
 import org.apache.pdfbox.util.Vector;
 
 /** Follows a page's content; each thing painted becomes ink. */
 final class PageWalk extends PDFGraphicsStreamEngine {
     private static final int PULSE_EVERY = 2048;
+    private static final List<String> NO_MARKUP = List.of("Link", "Widget", "Popup", "Movie", "Sound", "FileAttachment");
     private static final double MM_PER_POINT = 25.4 / 72, UNSEEN = 0.004;
     private final PageFrame frame;
     private final Ink ink;
@@ -76,6 +80,42 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         this.areas = new Areas(frame, ink);
         this.tiles = new Tiles(frame);
         PathOperators.addTo(this, path);
+        addOperator(PageContent.once(this, this::content));
+    }
+
+    /** The page, then what was stuck onto it. */
+    void run() throws IOException {
+        processChildStream(new PageContent(getPage()), getPage());
+    }
+
+    private void content() throws IOException {
+        Deque<PDGraphicsState> before = saveGraphicsStack();
+        try (InputStream in = getPage().getContents()) {
+            new ContentReader(in.readAllBytes()).run(new ContentReader.Sink() {
+                @Override public boolean path(byte[] b, int from, int to, float[] figures, int count) throws IOException {
+                    if (!PathOperators.put(b, from, to, figures, count, path, PageWalk.this)) return false;
+                    if ((++operators & PULSE_EVERY - 1) == 0) pulse();
+                    return true;
+                }
+
+                @Override public void operator(Operator o, List<COSBase> operands) throws IOException {
+                    processOperator(o, operands);
+                }
+            });
+        } finally {
+            restoreGraphicsStack(before);
+        }
+        markups();
+    }
+
+    /** Stamps, clouds, remarks. */
+    private void markups() throws IOException {
+        List<PDAnnotation> all = getPage().getAnnotations().stream()
+            .filter(a -> !a.isHidden() && !a.isNoView() && !NO_MARKUP.contains(String.valueOf(a.getSubtype()))).toList();
+        if (all.isEmpty()) return;
+        marked.begin(Layer.plain(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.MARKUP).name(), Colour.PLAIN));
+        for (PDAnnotation a : all) showAnnotation(a);
+        marked.end();
     }
 
     /** Of the moment, for whoever builds paths; not to be changed. */
@@ -133,10 +173,6 @@ final class PageWalk extends PDFGraphicsStreamEngine {
 
     private String group() {
         return marked.layer();
-    }
-
-    void enterMarkups() {
-        marked.begin(Layer.plain(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.MARKUP).name(), Colour.PLAIN));
     }
 
     @Override public void showForm(PDFormXObject form) throws IOException {

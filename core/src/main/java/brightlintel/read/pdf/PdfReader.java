@@ -35,7 +35,6 @@ import org.apache.pdfbox.io.RandomAccessReadBufferedFile;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
-import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 
 /** Reads pages, each into a drawing of its own. Scripts, links, attachments and outside files are not looked at. */
 public final class PdfReader {
@@ -44,7 +43,6 @@ public final class PdfReader {
     private static final long OPERATORS = 20_000_000;
     /** Of the memory that there is: what all packed parts of a page may unpack to. */
     private static final double UNPACKED_SHARE = 0.25;
-    private static final List<String> NO_MARKUP = List.of("Link", "Widget", "Popup", "Movie", "Sound", "FileAttachment");
     // held here, or the setting is lost with the logger: what the library has to say of a file is in our own report
     private static final List<Logger> QUIET = List.of(Logger.getLogger("org.apache.pdfbox"), Logger.getLogger("org.apache.fontbox"));
 
@@ -157,8 +155,7 @@ public final class PdfReader {
         Report.Builder report = ink.report;
         try {
             unpacked.check(page.getCOSObject().getDictionaryObject(COSName.CONTENTS));
-            walk.processPage(page);
-            markups(page, walk);
+            walk.run();
         } catch (Enough e) {
             report.say(e.code(), ink.at(), e.value());
         } catch (CancellationException e) {
@@ -176,16 +173,6 @@ public final class PdfReader {
             report.say(e.code(), ink.at(), e.value());
         }
         Gathering.of(ink);
-    }
-
-    /** What was stuck onto the page: stamps, clouds, remarks. */
-    private static void markups(PDPage page, PageWalk walk) throws IOException {
-        List<PDAnnotation> all = page.getAnnotations().stream()
-            .filter(a -> !a.isHidden() && !a.isNoView() && !NO_MARKUP.contains(String.valueOf(a.getSubtype()))).toList();
-        if (all.isEmpty()) return;
-        walk.enterMarkups();
-        for (PDAnnotation a : all) walk.showAnnotation(a);
-        walk.endMarkedContentSequence();
     }
 
     private static RawDrawing drawing(PDDocument d, int number, String sha, PageFrame frame, Walked w) {
