@@ -4,16 +4,20 @@ import brightlintel.drawing.Code;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Report;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
 import brightlintel.read.picture.Thinning;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
@@ -32,6 +36,7 @@ final class PageImages {
     private final Report.Builder report;
     private final Map<COSBase, Map<Integer, String>> names = new IdentityHashMap<>();
     private final Map<String, Pixels> pixels = new LinkedHashMap<>();
+    private final Set<String> used = new HashSet<>();
     private long room = MOST;
     private int count;
 
@@ -40,7 +45,9 @@ final class PageImages {
         this.report = report;
     }
 
+    /** Those that are shown. */
     Map<String, Pixels> pixels() {
+        pixels.keySet().retainAll(used);
         return pixels;
     }
 
@@ -48,8 +55,53 @@ final class PageImages {
         return count;
     }
 
+    /** A rectangle of a picture's own pixels, counted from its lower left corner. */
+    record Part(int left, int below, int width, int height) {
+        private static final double SLANTED = 1e-6;
+
+        static Part seen(Point at, Point u, Point v, Box clip, int w, int h) {
+            boolean upright = Math.abs(u.y()) <= SLANTED * u.length() && Math.abs(v.x()) <= SLANTED * v.length() && u.x() != 0
+                && v.y() != 0;
+            if (!upright) return new Part(0, 0, w, h);
+            double a = (clip.minX() - at.x()) / u.x(), b = (clip.maxX() - at.x()) / u.x(), c = (clip.minY() - at.y()) / v.y(),
+                d = (clip.maxY() - at.y()) / v.y();
+            int x0 = Math.clamp((long) Math.floor(Math.min(a, b) * w), 0, w - 1),
+                x1 = Math.clamp((long) Math.ceil(Math.max(a, b) * w), x0 + 1, w);
+            int y0 = Math.clamp((long) Math.floor(Math.min(c, d) * h), 0, h - 1),
+                y1 = Math.clamp((long) Math.ceil(Math.max(c, d) * h), y0 + 1, h);
+            return new Part(x0, y0, x1 - x0, y1 - y0);
+        }
+
+        boolean isAll(int w, int h) {
+            return width == w && height == h;
+        }
+    }
+
+    /** The same, cut. @return the name of the part */
+    String take(PDImage image, int tint, Part part) {
+        String whole = take(image, tint);
+        Pixels p = pixels.get(whole);
+        if (p == null || part.isAll(image.getWidth(), image.getHeight())) {
+            if (p != null) used.add(whole);
+            return whole;
+        }
+        String name = whole + " at " + part.left + "," + part.below + " " + part.width + "x" + part.height;
+        pixels.computeIfAbsent(name, _ -> cut(p, part, p.width() / (double) image.getWidth(), p.height() / (double) image.getHeight()));
+        used.add(name);
+        return name;
+    }
+
+    private static Pixels cut(Pixels p, Part part, double kx, double ky) {
+        int x = (int) (part.left * kx), w = Math.clamp((long) Math.ceil(part.width * kx), 1, p.width() - x);
+        int h = Math.clamp((long) Math.ceil(part.height * ky), 1, p.height()),
+            y = Math.clamp(p.height() - (long) (part.below * ky) - h, 0, p.height() - h);
+        int[] out = new int[w * h];
+        for (int row = 0; row < h; row++) System.arraycopy(p.argb(), (y + row) * p.width() + x, out, row * w, w);
+        return new Pixels(w, h, out);
+    }
+
     /** @param tint of a stencil: the colour it lets through; @return the name under which its pixels are, if it could be decoded */
-    String take(PDImage image, int tint) {
+    private String take(PDImage image, int tint) {
         count++;
         String known = names.computeIfAbsent(image.getCOSObject(), _ -> new HashMap<>()).get(tint);
         if (known != null) return known;

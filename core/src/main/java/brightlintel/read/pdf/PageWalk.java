@@ -407,14 +407,18 @@ final class PageWalk extends PDFGraphicsStreamEngine {
         if (in) marked.end();
     }
 
+    /** What an upright box lets through of an upright picture is cut out of it; other clips leave it whole. */
     private void picture(PDImage image, Point at, Point u, Point v) {
         int w = image.getWidth(), h = image.getHeight();
         if (w < 1 || h < 1) return;
         int tint = image.isStencil() ? fillRgb(getGraphicsState()) : 0;
-        String name = images.take(image, tint);
+        PageImages.Part part = PageImages.Part.seen(at, u, v, clip().box(), w, h);
+        String name = images.take(image, tint, part);
         Style s = ink.style(new Pen(0, 0, Pen.Dashes.NONE, Pen.Use.PICTURE), group());
-        ink.add(new Entity.Picture(ink.key(), s, Vec3.UP, Ink.space(at), Ink.space(u.times(1.0 / w)), Ink.space(v.times(1.0 / h)), w, h,
-            name));
+        Point corner = at.plus(u.times(part.left() / (double) w)).plus(v.times(part.below() / (double) h));
+        ink.add(new Entity.Picture(ink.key(), s, Vec3.UP, Ink.space(corner), Ink.space(u.times(1.0 / w)), Ink.space(v.times(1.0 / h)),
+            part.width(),
+            part.height(), name));
     }
 
     private Point mapped(Matrix m, double x, double y) {

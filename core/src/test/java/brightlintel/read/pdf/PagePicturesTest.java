@@ -42,6 +42,27 @@ class PagePicturesTest {
         assertThat(turned.v().x()).isEqualTo(-10);
     }
 
+    @Test void aPictureIsCutByAnUprightClip() {
+        byte[] nine = {0, 10, 20, 30, 40, 50, 60, 70, 80};
+        // 30 by 30 points from 10,10 on, of which the middle column and the lower two rows are let through
+        RawDrawing d = image(nine, "/Width 3 /Height 3 /ColorSpace /DeviceGray /BitsPerComponent 8",
+            "20 10 10 20 re W n q 30 0 0 30 10 10 cm /I Do Q").drawing();
+        Entity.Picture p = (Entity.Picture) d.spaces().getFirst().entities().getFirst();
+        assertThat(p.at().x()).isLessThanOrEqualTo(20);
+        assertThat(pixels(d).height()).isEqualTo((int) p.height());
+        Pixels px = pixels(d);
+        double x = (25 - p.at().x()) / p.u().x(), y = (12 - p.at().y()) / p.v().y();
+        assertThat(px.at((int) x, px.height() - 1 - (int) y) & 255).isEqualTo(70);
+        assertThat(p.height()).isLessThan(4);
+        assertThat(d.companions().pictures()).hasSize(1);
+        // where a clip takes nothing away the picture is whole, and a slanted one stays whole
+        assertThat(pixels(image(nine, "/Width 3 /Height 3 /ColorSpace /DeviceGray /BitsPerComponent 8", "q 30 0 0 30 10 10 cm /I Do Q")
+            .drawing()).width()).isEqualTo(3);
+        assertThat(pixels(image(nine, "/Width 3 /Height 3 /ColorSpace /DeviceGray /BitsPerComponent 8",
+            "20 10 10 20 re W n q 20 20 -20 20 30 10 cm /I Do Q")
+            .drawing()).width()).isEqualTo(3);
+    }
+
     @Test void aScanHasNothingToSnapToAndAMixedPageHas() {
         String scan = "q 40 0 0 20 10 30 cm /I Do Q ";
         assertThat(image(new byte[4], GREY, scan).drawing().report().count(Code.NOTHING_TO_SNAP_TO)).isEqualTo(1);
