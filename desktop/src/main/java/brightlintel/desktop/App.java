@@ -37,11 +37,12 @@ public final class App extends Application {
         });
         window.begin(scene);
         Thread.setDefaultUncaughtExceptionHandler((_, t) -> Platform.runLater(() -> window.uncaught(t)));
-        List<String> args = getParameters().getUnnamed();
+        List<String> args = getParameters().getUnnamed().stream().filter(a -> !a.startsWith("--")).toList();
         if (ready.demo().isPresent()) w.show(ready.demo().get(), Optional.empty(), true);
         else window.openAll(args.stream().map(Path::of).toList());
         stage.show();
         if (getParameters().getRaw().contains("--time")) StartTimes.report(window);
+        else if (getParameters().getRaw().contains("--frames")) FrameTimes.report(window);
         else window.offerLost();
     }
 
