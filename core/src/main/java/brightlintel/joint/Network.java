@@ -28,15 +28,16 @@ final class Network {
     Network(List<Wall> walls, Tolerances tol) {
         this.tol = tol;
         List<Wall> sorted = walls.stream().sorted(STRONGER).toList();
-        for (int i = 0; i < sorted.size(); i++) part(sorted, i);
+        List<Box> boxes = sorted.stream().map(Network::box).toList();
+        for (int i = 0; i < sorted.size(); i++) part(sorted, boxes, i);
         gather();
     }
 
     /** Stronger walls come earlier in the list: they alone part this one. */
-    private void part(List<Wall> sorted, int i) {
+    private void part(List<Wall> sorted, List<Box> boxes, int i) {
         Wall w = sorted.get(i);
         List<Double> cuts = new ArrayList<>();
-        for (int k = 0; k < i; k++) if (near(w, sorted.get(k))) cuts.addAll(crossings(w, sorted.get(k)));
+        for (int k = 0; k < i; k++) if (boxes.get(i).meets(boxes.get(k))) cuts.addAll(crossings(w, sorted.get(k)));
         Collections.sort(cuts);
         double from = 0;
         for (double c : cuts) {
@@ -45,10 +46,6 @@ final class Network {
             from = c;
         }
         parts.add(new Part(w, from, w.length()));
-    }
-
-    private static boolean near(Wall a, Wall b) {
-        return box(a).meets(box(b));
     }
 
     private static Box box(Wall w) {

@@ -27,9 +27,9 @@ public final class Brush {
         fill.ring(ring, colour, alpha);
     }
 
-    /** Rings of any orientation; a ring in a ring is a hole. */
-    public void fillEvenOdd(List<List<Point>> rings, int colour, double alpha) {
-        fill.evenOdd(rings, colour, alpha);
+    /** As they are turned: holes run the other way round. */
+    public void fillRings(List<List<Point>> rings, int colour, double alpha) {
+        fill.rings(rings, colour, alpha);
     }
 
     public void line(Point a, Point b, double width, int colour) {

@@ -22,7 +22,7 @@ public final class Pictures {
         PlanView view = PlanView.fit(extent(p, on, underlays), width, height, 40);
         for (PlacedDrawing d : underlays)
             StrokePainter.paint(d, view, new StrokePainter.Look(palette, true, -1, d.underlay().fade()), r, () -> false);
-        new PlanPainter(new Brush(r), palette, view).paint(PlanPainter.Model.of(p, on), Set.of());
+        new PlanPainter(new Brush(r), palette, view).paint(p, on, PlanShapes.of(p, on), Set.of());
         return r;
     }
 

@@ -1,24 +1,13 @@
 package brightlintel.paint;
 
-import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
-import brightlintel.building.Opening;
 import brightlintel.building.Project;
-import brightlintel.building.Slab;
-import brightlintel.building.Storey;
-import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
-import brightlintel.building.Wall;
 import brightlintel.geom.Affine;
-import brightlintel.geom.Piece;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
-import brightlintel.geom.Ring;
-import brightlintel.geom.Tolerances;
-import brightlintel.joint.Footprints;
-import brightlintel.joint.SlabOutline;
-import brightlintel.solid.Leaf;
-import brightlintel.solid.Solids;
+import brightlintel.paint.PlanShapes.Shape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -27,55 +16,37 @@ import java.util.Set;
 public final class PlanPainter {
     private static final double[] GRID_DASH = {14, 4, 2, 4};
     private static final double TAG = 18;
-    private static final double CHORD = 0.002;
-    private static final int PASSES = 3, SWING = 16;
     private final Brush brush;
     private final Palette palette;
     private final Affine toPx;
     private final double scale;
+    private final Box seen;
 
     public PlanPainter(Brush brush, Palette palette, PlanView view) {
         this.brush = brush;
         this.palette = palette;
         this.toPx = view.toPx();
         this.scale = view.pxPerMetre();
+        this.seen = view.seen().grown(4 / scale);
     }
 
-    /** What is drawn, with the solved joints that the caller keeps. */
-    public record Model(Project project, StoreyId storey, Footprints walls, Footprints below) {
-        public static Model of(Project p, StoreyId on) {
-            return new Model(p, on, Footprints.of(p.on(on).walls(), Tolerances.BUILDING), below(p, on));
-        }
-
-        /** Joints of the storey below; of nothing under the lowest. */
-        public static Footprints below(Project p, StoreyId on) {
-            return Footprints.of(p.below(on).map(Storey::id).map(b -> p.on(b).walls()).orElse(List.of()), Tolerances.BUILDING);
-        }
-    }
-
-    public void paint(Model m, Set<ElementId> selected) {
-        Contents c = m.project.on(m.storey);
+    /** @param shapes of the storey */
+    public void paint(Project p, StoreyId on, PlanShapes shapes, Set<ElementId> selected) {
         int faint = Palette.mix(palette.ink3(), palette.paper(), 0.45);
-        m.below.all().values().forEach(list -> list.forEach(r -> brush.path(px(r.corners()), true, 1, faint)));
-        for (int pass = 0; pass < PASSES; pass++)
-            for (StoreyElement e : c.elements()) if (pass(e) == pass) element(m, c, e, selected.contains(e.id()));
-        for (GridLine g : m.project.grid()) if (g.isOn(m.storey)) grid(g, selected.contains(g.id()));
+        for (Shape.Ground g : shapes.below()) if (isSeen(g)) g.rings().forEach(r -> brush.path(px(r), true, 1, faint));
+        for (Shape s : shapes.shapes()) if (isSeen(s)) shape(s, selected.contains(s.id()));
+        for (GridLine g : p.grid()) if (g.isOn(on)) grid(g, selected.contains(g.id()));
     }
 
-    /** What lies under what. */
-    private static int pass(StoreyElement e) {
-        return switch (e) {
-            case Slab _ -> 0;
-            case Wall _ -> 1;
-            case Opening _ -> 2;
-        };
+    private boolean isSeen(Shape s) {
+        return seen.meets(s.box());
     }
 
-    private void element(Model m, Contents c, StoreyElement e, boolean selected) {
-        switch (e) {
-            case Slab s -> slab(s, c, selected);
-            case Wall w -> wall(m, w, selected);
-            case Opening o -> c.wall(o.wall()).ifPresent(w -> opening(o, w, selected));
+    private void shape(Shape shape, boolean selected) {
+        switch (shape) {
+            case Shape.Floor f -> floor(f, selected);
+            case Shape.Ground g -> ground(g, selected);
+            case Shape.Gap g -> gap(g, selected);
         }
     }
 
@@ -85,51 +56,29 @@ public final class PlanPainter {
         return out;
     }
 
-    private void wall(Model m, Wall w, boolean selected) {
-        for (Ring r : m.walls.of(w.id())) {
-            List<Point> ring = px(r.corners());
+    private void ground(Shape.Ground g, boolean selected) {
+        for (List<Point> r : g.rings()) {
+            List<Point> ring = px(r);
             brush.fill(ring, palette.ink());
             // thinner than a pixel a wall would fade away
-            if (w.thickness().value() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
+            if (g.thickness() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
             if (selected) brush.path(ring, true, 2.5, palette.brass());
         }
     }
 
-    private void slab(Slab s, Contents c, boolean selected) {
-        List<List<Point>> rings = new ArrayList<>(List.of(px(SlabOutline.of(s, c, Tolerances.BUILDING).chords(CHORD))));
-        for (Ring h : s.holes()) rings.add(px(h.chords(CHORD)));
-        brush.fillEvenOdd(rings, palette.wash(), 0.55);
+    private void floor(Shape.Floor f, boolean selected) {
+        List<List<Point>> rings = f.rings().stream().map(this::px).toList();
+        brush.fillRings(rings, palette.wash(), 0.55);
         for (List<Point> r : rings) brush.path(r, true, selected ? 2.5 : 1.2, selected ? palette.brass() : palette.ink2());
     }
 
-    private void opening(Opening o, Wall w, boolean selected) {
+    private void gap(Shape.Gap g, boolean selected) {
         int ink = palette.brass();
-        Ring ground = Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING);
-        List<Point> ring = px(ground.corners());
+        List<Point> ring = px(g.ring());
         brush.fill(ring, palette.paper());
         brush.path(ring, true, selected ? 2.5 : 1.2, ink);
-        switch (o.filling()) {
-            case Opening.Filling.Window _ -> {
-                double mid = (w.left() - w.right()) / 2;
-                brush.path(px(along(w.reference(), o.start(), o.end(), mid)), false, 1.2, ink);
-            }
-            case Opening.Filling.Door d -> leaf(Leaf.of(o, w, d), ink);
-            case Opening.Filling.Empty _ -> { }
-        }
-    }
-
-    private static List<Point> along(Piece p, double from, double to, double left) {
-        int n = p.isStraight() ? 1 : 12;
-        List<Point> out = new ArrayList<>();
-        for (int i = 0; i <= n; i++) out.add(p.at(from + (to - from) * i / n, left));
-        return out;
-    }
-
-    private void leaf(Leaf l, int ink) {
-        List<Point> swing = new ArrayList<>();
-        for (int i = 0; i <= SWING; i++) swing.add(l.swing().at(i / (double) SWING));
-        brush.line(toPx.apply(l.hinge()), toPx.apply(l.open()), 1.6, ink);
-        brush.path(px(swing), false, 1, ink);
+        for (int i = 0; i < g.lines().size(); i++)
+            brush.path(px(g.lines().get(i)), false, !g.door() ? 1.2 : i == 0 ? 1.6 : 1, ink);
     }
 
     private void grid(GridLine g, boolean selected) {

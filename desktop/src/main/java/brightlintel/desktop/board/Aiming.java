@@ -8,8 +8,6 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
-import brightlintel.geom.Tolerances;
-import brightlintel.joint.SlabOutline;
 import brightlintel.paint.PlanView;
 import brightlintel.snap.Snap;
 import brightlintel.snap.SnapKind;
@@ -89,7 +87,7 @@ final class Aiming {
                 }
         }
         for (Slab s : w.contents().slabs()) {
-            List<Ring> rings = new ArrayList<>(List.of(SlabOutline.of(s, w.contents(), Tolerances.BUILDING)));
+            List<Ring> rings = new ArrayList<>(List.of(w.outline(s)));
             rings.addAll(s.holes());
             rings.forEach(r -> {
                 corners.addAll(r.corners());

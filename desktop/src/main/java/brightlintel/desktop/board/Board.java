@@ -6,28 +6,21 @@ import brightlintel.building.Opening;
 import brightlintel.building.Placement;
 import brightlintel.building.Slab;
 import brightlintel.building.Wall;
-import brightlintel.desktop.frame.Later;
+import brightlintel.desktop.frame.NextFrame;
 import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.desktop.tool.Mark;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
-import brightlintel.joint.Footprints;
-import brightlintel.paint.Brush;
-import brightlintel.paint.Fonts;
-import brightlintel.paint.Palette;
 import brightlintel.paint.Pictures;
-import brightlintel.paint.PlanPainter;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
-import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
@@ -41,8 +34,9 @@ public final class Board extends Region {
     private static final int LIGHTABLE = 200_000;
     private final Workspace w;
     private final PictureView image = new PictureView();
-    private final Later later = new Later(this::render);
+    private final NextFrame next = new NextFrame(this, this::render);
     private final UnderlayPictures pictures = new UnderlayPictures(Platform::runLater);
+    private final BoardFrame painter;
     private final Aiming aiming;
     private Raster frame;
     private PlanView view = new PlanView(Point.ORIGIN, 20, 100, 100);
@@ -53,12 +47,11 @@ public final class Board extends Region {
     private boolean asFitted;
     private Point pointer;
     private Optional<Placement> placed = Optional.empty();
-    private Footprints below;
-    private Object modelOf;
 
     public Board(Workspace w) {
         this.w = w;
         this.aiming = new Aiming(w);
+        this.painter = new BoardFrame(w, pictures, this::refresh);
         getStyleClass().add("board");
         setId("board");
         setFocusTraversable(true);
@@ -210,51 +203,18 @@ public final class Board extends Region {
 
     /** Any number of changes before the next frame are one frame. */
     public void refresh() {
-        if (frame != null) later.run();
+        if (frame != null) next.run();
     }
 
     private void render() {
         if (frame == null) return;
-        Palette p = w.looks().palette();
-        List<PlacedDrawing> drawings = w.drawings();
-        if (drawings.isEmpty()) {
-            pictures.forget();
-            frame.clear(p.paper());
-        } else {
-            pictures.want(new UnderlayPictures.Wanted(drawings, w.looks(), w.drawing(), view), this::refresh);
-            pictures.compose(frame, view, p.paper());
-        }
-        Brush brush = new Brush(frame);
-        new PlanPainter(brush, p, view).paint(model(), w.selection());
-        MarkPainter marks = new MarkPainter(brush, p, view);
-        if (w.stage() == Stage.TRUE && !drawings.isEmpty()) {
-            marks.paint(new Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
-            if (w.looks().witnesses()) w.drawing().flatMap(w::extent).ifPresent(e -> new Witnesses(brush, p, view).paint(e.main()));
-        }
-        if (!drawings.isEmpty() && drawings.stream().noneMatch(d -> d.cleared().showsAnything())
-            && drawings.stream().anyMatch(d -> d.strokes().size() > 0))
-            brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM, p.ink2());
-        w.tool().marks().forEach(marks::paint);
-        if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
-        Rulers rulers = new Rulers(brush, p, view, w.project().units());
-        rulers.scaleBar();
-        rulers.paint(pointer);
+        painter.paint(frame, view, pointer);
         image.publish();
-    }
-
-    /** Solved joints of the storey below are kept too: they change only with the project. */
-    private PlanPainter.Model model() {
-        Object now = List.of(w.storeyId(), w.project().contents(), w.project().storeys());
-        if (!now.equals(modelOf)) {
-            modelOf = now;
-            below = PlanPainter.Model.below(w.project(), w.storeyId());
-        }
-        return new PlanPainter.Model(w.project(), w.storeyId(), w.footprints(), below);
     }
 
     /** The drawing and the frame are up to date: nothing is being painted. For tests and pictures. */
     public boolean isAtRest() {
-        return !later.isPending() && frame != null
+        return !next.isPending() && frame != null
             && (w.drawings().isEmpty() || Optional.ofNullable(pictures.last()).filter(l -> l.of().view().equals(view)
             && l.of().drawings().equals(w.drawings()) && l.of().looks().equals(w.looks())).isPresent());
     }

@@ -20,8 +20,6 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.edit.Tracing;
-import brightlintel.geom.Tolerances;
-import brightlintel.joint.SlabOutline;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.receive.PageGlance;
@@ -284,7 +282,7 @@ public final class Properties extends VBox {
         title(out, Words.of("properties.slab"));
         slabs(List.of(s), out);
         out.add(Parts.figure(Words.of("properties.area"),
-            Parts.right(w.lengths().area(s.with(SlabOutline.of(s, w.contents(), Tolerances.BUILDING)).area()))));
+            Parts.right(w.lengths().area(s.with(w.outline(s)).area()))));
         if (s.follows().isPresent())
             out.add(Parts.figure(Words.of("properties.from"), Parts.label(Words.count("slab.follows", s.follows().get().size()))));
     }

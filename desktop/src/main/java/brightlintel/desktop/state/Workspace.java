@@ -7,6 +7,7 @@ import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
 import brightlintel.building.History;
 import brightlintel.building.Project;
+import brightlintel.building.Slab;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
@@ -16,8 +17,10 @@ import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.drawing.SpaceKey;
+import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Footprints;
+import brightlintel.joint.SlabOutlines;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
@@ -76,6 +79,7 @@ public final class Workspace {
     private Optional<Busy> busy = Optional.empty();
     private List<Wall> solvedFor = List.of();
     private Footprints solved = Footprints.of(List.of(), Tolerances.BUILDING);
+    private final SlabOutlines slabs = new SlabOutlines(Tolerances.BUILDING);
 
     public Workspace(DrawingShelf shelf) {
         this.shelf = shelf;
@@ -353,6 +357,15 @@ public final class Workspace {
             solvedFor = walls;
         }
         return solved;
+    }
+
+    /** Where slabs of the storey lie, solved once for each set of walls. */
+    public SlabOutlines slabs() {
+        return slabs;
+    }
+
+    public Ring outline(Slab s) {
+        return slabs.of(s, contents());
     }
 
     public Set<ElementId> selection() {

@@ -12,7 +12,6 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
-import brightlintel.joint.SlabOutline;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -64,7 +63,7 @@ public final class Picking {
     }
 
     private static Ring outline(Workspace w, Slab s) {
-        return SlabOutline.of(s, w.contents(), Tolerances.BUILDING);
+        return w.outline(s);
     }
 
     /** @param inside only what lies wholly in the box; else what it touches */

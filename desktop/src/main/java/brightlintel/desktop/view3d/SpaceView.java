@@ -3,7 +3,7 @@ package brightlintel.desktop.view3d;
 import brightlintel.building.Contents;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
-import brightlintel.desktop.frame.Later;
+import brightlintel.desktop.frame.NextFrame;
 import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.ViewMode;
@@ -32,7 +32,7 @@ import javafx.scene.layout.Region;
 public final class SpaceView extends Region {
     private final Workspace w;
     private final PictureView image = new PictureView();
-    private final Later later = new Later(this::render);
+    private final NextFrame next = new NextFrame(this, this::render);
     private final Painter3d painter = new Painter3d();
     private final Map<StoreyId, Built> built = new HashMap<>();
     private final Set<StoreyId> hidden = new HashSet<>();
@@ -117,7 +117,7 @@ public final class SpaceView extends Region {
     }
 
     private void refresh() {
-        if (frame != null && w.looks().mode() != ViewMode.PLAN) later.run();
+        if (frame != null && w.looks().mode() != ViewMode.PLAN) next.run();
     }
 
     private void render() {

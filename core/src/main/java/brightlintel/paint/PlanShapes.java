@@ -1,0 +1,133 @@
+package brightlintel.paint;
+
+import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
+import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.Slab;
+import brightlintel.building.Storey;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Wall;
+import brightlintel.geom.Box;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Footprints;
+import brightlintel.joint.SlabOutlines;
+import brightlintel.solid.Leaf;
+import brightlintel.solid.Solids;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The model of a storey in plan, solved: outlines in metres with their boxes, so that a frame paints what it sees of them and works nothing
+ * out again. What lies under comes first.
+ *
+ * @param below outlines of the walls of the storey below
+ */
+public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
+    private static final double CHORD = 0.002;
+    private static final int SWING = 16, ALONG = 12;
+
+    public PlanShapes {
+        shapes = List.copyOf(shapes);
+        below = List.copyOf(below);
+    }
+
+    public sealed interface Shape {
+        ElementId id();
+
+        Box box();
+
+        /** Rings to be filled as they are turned: holes run the other way round. */
+        record Floor(ElementId id, Box box, List<List<Point>> rings) implements Shape { }
+
+        /** A wall's ground. @param thickness metres */
+        record Ground(ElementId id, Box box, List<List<Point>> rings, double thickness) implements Shape { }
+
+        /** @param lines glass, or a leaf and its swing, the leaf first */
+        record Gap(ElementId id, Box box, List<Point> ring, List<List<Point>> lines, boolean door) implements Shape { }
+    }
+
+    /** All of it worked out here. */
+    public static PlanShapes of(Project p, StoreyId on) {
+        return of(p.on(on), Footprints.of(p.on(on).walls(), Tolerances.BUILDING), below(p, on), new SlabOutlines(Tolerances.BUILDING));
+    }
+
+    /** @param slabs keeps what was solved before */
+    public static PlanShapes of(Contents c, Footprints walls, List<Shape.Ground> below, SlabOutlines slabs) {
+        List<Shape> out = new ArrayList<>();
+        for (StoreyElement e : c.elements()) shape(c, walls, slabs, e).ifPresent(out::add);
+        out.sort(Comparator.comparingInt(PlanShapes::pass));
+        return new PlanShapes(out, below);
+    }
+
+    /** Of the storey below; of nothing under the lowest. */
+    public static List<Shape.Ground> below(Project p, StoreyId on) {
+        Contents c = p.below(on).map(Storey::id).map(p::on).orElse(Contents.NONE);
+        Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
+        return c.walls().stream().map(w -> ground(w, f)).toList();
+    }
+
+    /** What lies under what. */
+    private static int pass(Shape s) {
+        return switch (s) {
+            case Shape.Floor _ -> 0;
+            case Shape.Ground _ -> 1;
+            case Shape.Gap _ -> 2;
+        };
+    }
+
+    private static Optional<Shape> shape(Contents c, Footprints walls, SlabOutlines slabs, StoreyElement e) {
+        return switch (e) {
+            case Slab s -> Optional.of(floor(s, slabs.of(s, c)));
+            case Wall w -> Optional.of(ground(w, walls));
+            case Opening o -> c.wall(o.wall()).map(w -> gap(o, w));
+        };
+    }
+
+    private static Shape.Floor floor(Slab s, Ring outline) {
+        List<List<Point>> rings = new ArrayList<>(List.of(outline.counterClockwise().chords(CHORD)));
+        for (Ring h : s.holes()) rings.add(h.counterClockwise().reversed().chords(CHORD));
+        return new Shape.Floor(s.id(), box(rings), rings);
+    }
+
+    private static Shape.Ground ground(Wall w, Footprints walls) {
+        List<List<Point>> rings = walls.of(w.id()).stream().map(Ring::corners).toList();
+        return new Shape.Ground(w.id(), box(rings), rings, w.thickness().value());
+    }
+
+    private static Shape.Gap gap(Opening o, Wall w) {
+        List<Point> ring = Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING).corners();
+        List<List<Point>> lines = switch (o.filling()) {
+            case Opening.Filling.Window _ -> List.of(along(w.reference(), o.start(), o.end(), (w.left() - w.right()) / 2));
+            case Opening.Filling.Door d -> leaf(Leaf.of(o, w, d));
+            case Opening.Filling.Empty _ -> List.of();
+        };
+        List<List<Point>> all = new ArrayList<>(lines);
+        all.add(ring);
+        return new Shape.Gap(o.id(), box(all), ring, lines, o.filling() instanceof Opening.Filling.Door);
+    }
+
+    private static List<Point> along(Piece p, double from, double to, double left) {
+        int n = p.isStraight() ? 1 : ALONG;
+        List<Point> out = new ArrayList<>();
+        for (int i = 0; i <= n; i++) out.add(p.at(from + (to - from) * i / n, left));
+        return out;
+    }
+
+    private static List<List<Point>> leaf(Leaf l) {
+        List<Point> swing = new ArrayList<>();
+        for (int i = 0; i <= SWING; i++) swing.add(l.swing().at(i / (double) SWING));
+        return List.of(List.of(l.hinge(), l.open()), swing);
+    }
+
+    private static Box box(List<List<Point>> rings) {
+        return Box.of(rings.stream().flatMap(Collection::stream).toList());
+    }
+}
