@@ -95,7 +95,8 @@ public final class FrameFiles {
             }
             for (Opening o : plan.openings()) all.add(o.withId(ElementId.fresh(), Provenance.BY_HAND).withWall(now.get(o.wall())));
             Ring outline = new Ring(List.of(move.apply(0, 0), move.apply(24, 0), move.apply(24, 14), move.apply(0, 14)));
-            all.add(new Slab(ElementId.fresh(), outline, List.of(), Stand.FLOOR, Given.stated(0.2), Optional.of(walls), Provenance.BY_HAND));
+            all.add(new Slab(ElementId.fresh(), outline, List.of(), Stand.FLOOR, Given.stated(0.2), Optional.of(walls),
+                Provenance.BY_HAND));
         }
         Project p = Project.empty("Terraces", "Ground");
         StoreyId on = p.storeys().getFirst().id();

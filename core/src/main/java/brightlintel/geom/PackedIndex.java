@@ -9,7 +9,7 @@ import java.util.function.IntConsumer;
  * (Kamel and Faloutsos, 1993).
  */
 final class PackedIndex implements SegmentIndex {
-    private static final int FAN = 16;
+    private static final int FAN = 16, MANY = 1000;
     private final double[] xy;
     private final int[] order;
     private final float[][] boxes;
@@ -117,8 +117,7 @@ final class PackedIndex implements SegmentIndex {
         Hits hits = new Hits();
         int top = boxes.length - 1;
         for (int node = 0; node < boxes[top].length / 4; node++) descend(top, node, box, hits);
-        int[] found = hits.sorted();
-        for (int i : found) hit.accept(i);
+        hits.inOrder(order.length, hit);
     }
 
     private void descend(int level, int node, Box q, Hits hits) {
@@ -145,10 +144,20 @@ final class PackedIndex implements SegmentIndex {
             list[size++] = i;
         }
 
-        int[] sorted() {
-            int[] out = Arrays.copyOf(list, size);
-            Arrays.sort(out);
-            return out;
+        void inOrder(int of, IntConsumer hit) {
+            if (size > MANY) marked(of, hit);
+            else {
+                Arrays.sort(list, 0, size);
+                for (int i = 0; i < size; i++) hit.accept(list[i]);
+            }
+        }
+
+        /** A bit for each of all: quicker than sorting many. */
+        private void marked(int of, IntConsumer hit) {
+            long[] bits = new long[(of >> 6) + 1];
+            for (int i = 0; i < size; i++) bits[list[i] >> 6] |= 1L << list[i];
+            for (int w = 0; w < bits.length; w++)
+                for (long b = bits[w]; b != 0; b &= b - 1) hit.accept(w << 6 | Long.numberOfTrailingZeros(b));
         }
     }
 }

@@ -8,7 +8,7 @@ import java.util.List;
 
 /**
  * Cuts the chords of a stroke into the dashes of its line type, in pixels. Both ends of a stroke get a dash, as the format asks; a pattern
- * too fine to be seen, or longer than its line, is left unbroken. Chords are to come in rising order.
+ * too fine to be seen, or longer than its line, is left unbroken. Quickest where the chords of a stroke come one after another.
  */
 final class BrokenLines {
     private static final double FINEST = 4;
@@ -17,7 +17,7 @@ final class BrokenLines {
     private final double pxPerUnit;
     private final Raster r;
     private final List<Word> words = new ArrayList<>();
-    private int stroke = -1;
+    private int stroke = -1, next = -1;
     private double length, from, repeat, scale, lead;
     private LineType type;
 
@@ -44,6 +44,11 @@ final class BrokenLines {
         int s = strokes.strokeOf(chord);
         if (s != stroke) begin(s);
         if (type == null) return false;
+        if (chord != next) {
+            from = 0;
+            for (int c = strokes.firstChord(s); c < chord; c++) from += px(c);
+        }
+        next = chord + 1;
         double start = from, l = Math.hypot(x1 - x0, y1 - y0);
         from += l;
         double[] seen = seen(x0, y0, x1 - x0, y1 - y0);
@@ -53,13 +58,6 @@ final class BrokenLines {
             x0 + (x1 - x0) * (b - start) / l, y0 + (y1 - y0) * (b - start) / l));
         words(t, end, start, x0, y0, (x1 - x0) / l, (y1 - y0) / l);
         return true;
-    }
-
-    /** A chord that is not to be seen still carries its stroke on. */
-    void pass(int chord) {
-        int s = strokes.strokeOf(chord);
-        if (s != stroke) begin(s);
-        if (type != null) from += px(chord);
     }
 
     private double px(int chord) {
@@ -80,7 +78,7 @@ final class BrokenLines {
         for (int c = strokes.firstChord(s); c < strokes.firstChord(s + 1); c++) length += px(c);
         if (length < repeat) return;
         type = d.type();
-        from = 0;
+        next = -1;
         double first = Math.max(0, type.dashes().getFirst().length() * scale);
         lead = (length % repeat + first) / 2 - first;
     }

@@ -1,8 +1,6 @@
 package brightlintel.paint;
 
 import brightlintel.geom.Point;
-import brightlintel.geom.Ring;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -40,18 +38,6 @@ public final class Fill {
         for (List<Point> ring : rings)
             for (int i = 0; i < ring.size(); i++) edge(ring.get(i), ring.get((i + 1) % ring.size()));
         sweep(colour, alpha);
-    }
-
-    /** Rings of any orientation; a ring inside an odd number of others is a hole. They are turned to suit first. */
-    public void evenOdd(List<List<Point>> rings, int colour, double alpha) {
-        List<List<Point>> turned = new ArrayList<>(rings.size());
-        for (List<Point> r : rings) {
-            if (r.size() < 3) continue;
-            Ring ring = new Ring(r);
-            long around = rings.stream().filter(o -> o != r && o.size() > 2 && new Ring(o).holds(r.getFirst())).count();
-            turned.add(ring.signedArea() > 0 == (around % 2 == 0) ? r : r.reversed());
-        }
-        rings(turned, colour, alpha);
     }
 
     public void ring(List<Point> ring, int colour, double alpha) {

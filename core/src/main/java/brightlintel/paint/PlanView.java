@@ -36,6 +36,11 @@ public record PlanView(Point centre, double pxPerMetre, int width, int height) {
         return Box.of(toMetres(0, height), toMetres(width, 0));
     }
 
+    /** A rectangle of the picture as a picture of its own. */
+    public PlanView part(int x, int y, int w, int h) {
+        return new PlanView(toMetres(x + w / 2.0, y + h / 2.0), pxPerMetre, w, h);
+    }
+
     public PlanView moved(double dxPx, double dyPx) {
         return new PlanView(new Point(centre.x() - dxPx / pxPerMetre, centre.y() + dyPx / pxPerMetre), pxPerMetre, width, height);
     }

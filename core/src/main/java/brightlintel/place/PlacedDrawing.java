@@ -121,6 +121,16 @@ public final class PlacedDrawing {
         });
     }
 
+    /** Chords whose boxes meet a box, shown or not; each once, in rising order. */
+    public void chordsIn(Box metres, IntConsumer hit) {
+        strokes.chordsIn(metres.mapped(toFile), hit);
+    }
+
+    /** Texts, fills and pictures whose boxes meet a box, shown or not, by {@link Strokes#mark(int)}; in rising order. */
+    public void marksIn(Box metres, IntConsumer hit) {
+        finder.marksIn(metres.mapped(toFile), hit);
+    }
+
     /** Where the shown plan is, metres; computed once. */
     public synchronized Extent extent() {
         if (extent == null)

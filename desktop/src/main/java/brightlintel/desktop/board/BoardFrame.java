@@ -20,7 +20,10 @@ import brightlintel.place.PlacedDrawing;
 import java.util.List;
 import java.util.Optional;
 
-/** Composes a frame: the last picture of the underlay, the model, the marks of the tool, the rulers. Works nothing out that a frame before it knew. */
+/**
+ * Composes a frame: the last picture of the underlay, the model, the marks of the tool, the rulers. Works nothing out that a frame before
+ * it knew.
+ */
 final class BoardFrame {
     private final Workspace w;
     private final UnderlayPictures pictures;
