@@ -34,6 +34,7 @@ public final class Cleared {
     private final byte[] strokeState;
     private final boolean[] markHidden;
     private final Map<Integer, double[]> stretches = new HashMap<>();
+    private volatile Boolean showsAnything;
 
     private Cleared(Strokes strokes, boolean[] layerShown, byte[] strokeState, boolean[] markHidden) {
         this.strokes = strokes;
@@ -164,7 +165,13 @@ public final class Cleared {
         return markShown(strokes.texts().size() + strokes.fills().size() + picture);
     }
 
+    /** Looked through once. */
     public boolean showsAnything() {
+        if (showsAnything == null) showsAnything = lookThrough();
+        return showsAnything;
+    }
+
+    private boolean lookThrough() {
         for (int i = 0; i < strokes.size(); i++) if (strokeShown(i)) return true;
         for (int i = 0; i < markHidden.length; i++) if (markShown(i)) return true;
         return false;

@@ -7,6 +7,8 @@ import brightlintel.geom.Point;
 /** Which part of the plan a picture shows. North of the plan is up. */
 public record PlanView(Point centre, double pxPerMetre, int width, int height) {
     private static final double FURTHEST = 1e-4, NEAREST = 1e6;
+    /** Of the logarithm of the scale: 24 of them are a notch of the wheel. */
+    private static final double STEP = Math.log(1.2) / 24;
 
     public PlanView {
         if (!centre.isFinite()) throw new IllegalArgumentException("centre " + centre);
@@ -34,6 +36,34 @@ public record PlanView(Point centre, double pxPerMetre, int width, int height) {
 
     public Box seen() {
         return Box.of(toMetres(0, height), toMetres(width, 0));
+    }
+
+    /** The number of its scale in a fixed row of scales that lie less than a hundredth apart. */
+    public int step() {
+        return (int) Math.round(Math.log(pxPerMetre) / STEP);
+    }
+
+    public static double scaleOf(int step) {
+        return Math.exp(step * STEP);
+    }
+
+    /**
+     * The nearest view with a scale of the row and its corner on a whole pixel, counted from the plan's origin: views of one scale then
+     * differ by whole pixels, and what was painted for one is sharp in all.
+     */
+    public PlanView onSteps() {
+        double k = scaleOf(step());
+        double x = Math.rint(centre.x() * k - width / 2.0) + width / 2.0, y = Math.rint(centre.y() * k + height / 2.0) - height / 2.0;
+        return new PlanView(new Point(x / k, y / k), k, width, height);
+    }
+
+    /** Of the upper left corner, in pixels right of and below the plan's origin. */
+    public long left() {
+        return Math.round(centre.x() * pxPerMetre - width / 2.0);
+    }
+
+    public long top() {
+        return Math.round(-centre.y() * pxPerMetre - height / 2.0);
     }
 
     /** A rectangle of the picture as a picture of its own. */

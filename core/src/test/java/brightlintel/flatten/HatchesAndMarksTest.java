@@ -140,7 +140,7 @@ class HatchesAndMarksTest {
         Box left = s.texts().getFirst().box(), right = s.texts().getLast().box();
         assertThat(left.minX() + s.origin().x()).isCloseTo(100, within(1e-9));
         assertThat(left.minY() + s.origin().y()).isCloseTo(50, within(1e-9));
-        assertThat(left.width()).isBetween(4.0, 8.0);
+        assertThat(left.width()).as("as wide as our font is, or a little more").isBetween(8.6, 11.0);
         assertThat(right.maxX() + s.origin().x()).isCloseTo(100, within(1e-9));
         assertThat(right.maxY() + s.origin().y()).isCloseTo(80, within(1e-9));
     }

@@ -31,7 +31,6 @@ import javafx.scene.layout.Region;
  * image.
  */
 public final class Board extends Region {
-    private static final int LIGHTABLE = 200_000;
     private final Workspace w;
     private final PictureView image = new PictureView();
     private final NextFrame next = new NextFrame(this, this::render);
@@ -96,7 +95,7 @@ public final class Board extends Region {
     }
 
     void view(PlanView v) {
-        view = v;
+        view = v.onSteps();
         asFitted = false;
         fitted = true;
         refresh();
@@ -106,7 +105,7 @@ public final class Board extends Region {
     @Override protected void layoutChildren() {
         if (!image.resizeTo(getWidth(), getHeight())) return;
         frame = image.raster();
-        view = view.sized(frame.width, frame.height);
+        view = view.sized(frame.width, frame.height).onSteps();
         if (asFitted) fit();
         fitIfFirst();
         refresh();
@@ -156,7 +155,7 @@ public final class Board extends Region {
         double shift = Rulers.WIDE / 2.0 / v.pxPerMetre();
         PlanView centred = new PlanView(v.centre().plus(new Point(-shift, shift - 15 / v.pxPerMetre())), v.pxPerMetre(), frame.width,
             frame.height);
-        view = centred;
+        view = centred.onSteps();
         fitted = something;
         asFitted = true;
         refresh();
@@ -187,11 +186,10 @@ public final class Board extends Region {
         light();
     }
 
-    /** In Clear, the layer of the stroke pointed at lights up; not where painting it anew would lag behind the pointer. */
+    /** In Clear, the layer of the stroke pointed at lights up. */
     private void light() {
         if (w.stage() != Stage.CLEAR || !(w.tool() instanceof SelectTool)) return;
-        boolean small = w.drawing().filter(d -> d.strokes().chords() < LIGHTABLE).isPresent();
-        String layer = pointer == null || !small ? "" : SelectTool.pointed(w).map(SelectTool.Pointed::layer).orElse("");
+        String layer = pointer == null ? "" : SelectTool.pointed(w).map(SelectTool.Pointed::layer).orElse("");
         w.looks(w.looks().withLit(layer));
     }
 
@@ -214,9 +212,7 @@ public final class Board extends Region {
 
     /** The drawing and the frame are up to date: nothing is being painted. For tests and pictures. */
     public boolean isAtRest() {
-        return !next.isPending() && frame != null
-            && (w.drawings().isEmpty() || Optional.ofNullable(pictures.last()).filter(l -> l.of().view().equals(view)
-            && l.of().drawings().equals(w.drawings()) && l.of().looks().equals(w.looks())).isPresent());
+        return !next.isPending() && frame != null && (w.drawings().isEmpty() || pictures.isSharp(painter.wanted(view)));
     }
 
     public void stop() {

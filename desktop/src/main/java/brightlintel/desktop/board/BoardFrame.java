@@ -8,6 +8,8 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Mark;
 import brightlintel.desktop.tool.SelectTool;
+import brightlintel.drawing.Layer;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.paint.Brush;
 import brightlintel.paint.Fonts;
@@ -16,9 +18,13 @@ import brightlintel.paint.PlanPainter;
 import brightlintel.paint.PlanShapes;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
+import brightlintel.paint.StrokePainter;
+import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Composes a frame: the last picture of the underlay, the model, the marks of the tool, the rulers. Works nothing out that a frame before
@@ -47,7 +53,7 @@ final class BoardFrame {
             pictures.forget();
             frame.clear(p.paper());
         } else {
-            pictures.want(new UnderlayPictures.Wanted(drawings, w.looks(), w.drawing(), view), again);
+            pictures.want(wanted(view), again);
             pictures.compose(frame, view, p.paper());
         }
         Brush brush = new Brush(frame);
@@ -62,6 +68,30 @@ final class BoardFrame {
         Rulers rulers = new Rulers(brush, p, view, w.project().units());
         rulers.scaleBar();
         rulers.paint(pointer);
+    }
+
+    /** What is to be seen under the model. */
+    UnderlayPictures.Wanted wanted(PlanView view) {
+        Palette p = w.looks().palette();
+        List<Ground.Sheet> sheets = new ArrayList<>();
+        Optional<Box> all = Optional.of(Box.EMPTY);
+        for (PlacedDrawing d : w.drawings()) {
+            sheets.add(new Ground.Sheet(d, new StrokePainter.Look(p, w.looks().muted(), -1, d.underlay().fade())));
+            Optional<Extent> e = w.extent(d);
+            all = all.flatMap(b -> e.map(x -> b.with(x.main())));
+        }
+        return new UnderlayPictures.Wanted(sheets, lit(), p.paper(), view, all);
+    }
+
+    /** The layer that is lit, of the drawing in hand. */
+    private Optional<Ground.Lit> lit() {
+        String name = w.looks().lit();
+        if (name.isEmpty()) return Optional.empty();
+        return w.drawing().flatMap(d -> {
+            List<Layer> layers = d.strokes().layers();
+            return IntStream.range(0, layers.size()).filter(i -> layers.get(i).name().equals(name)).boxed().findFirst()
+                .map(i -> new Ground.Lit(d, i, w.looks().palette().brass()));
+        });
     }
 
     private void sizes(Brush brush, Palette p, PlanView view, MarkPainter marks) {

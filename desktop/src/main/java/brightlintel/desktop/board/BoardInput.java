@@ -8,6 +8,7 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.tool.Picking;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Point;
+import brightlintel.paint.PlanView;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import javafx.scene.Cursor;
@@ -27,7 +28,9 @@ final class BoardInput {
     private Point pressed;
     private Aim pressedAim;
     private boolean dragging, panning, space;
-    private Point lastPan;
+    /** Where panning began, and what was seen then: the view goes by whole pixels, and small moves add up. */
+    private Point panFrom;
+    private PlanView panned;
     private ContextMenu menu;
 
     BoardInput(Board board, Workspace w) {
@@ -43,6 +46,7 @@ final class BoardInput {
         board.setOnScroll(e -> {
             double steps = e.getDeltaY() / 40;
             if (steps != 0) board.view(board.view().zoomed(Math.pow(1.2, Math.clamp(steps, -6, 6)), e.getX(), e.getY()));
+            if (panning) panFrom(new Point(e.getX(), e.getY()));
             e.consume();
         });
         board.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
@@ -62,6 +66,11 @@ final class BoardInput {
         if (!panning) board.setCursor(down ? Cursor.OPEN_HAND : Cursor.DEFAULT);
     }
 
+    private void panFrom(Point px) {
+        panFrom = px;
+        panned = board.view();
+    }
+
     private static Point at(MouseEvent e) {
         return new Point(e.getX(), e.getY());
     }
@@ -75,7 +84,7 @@ final class BoardInput {
         if (menu != null) menu.hide();
         if (e.getButton() == MouseButton.MIDDLE || e.getButton() == MouseButton.PRIMARY && space) {
             panning = true;
-            lastPan = at(e);
+            panFrom(at(e));
             board.setCursor(Cursor.CLOSED_HAND);
             return;
         }
@@ -92,8 +101,7 @@ final class BoardInput {
 
     private void dragged(MouseEvent e) {
         if (panning) {
-            board.view(board.view().moved(e.getX() - lastPan.x(), e.getY() - lastPan.y()));
-            lastPan = at(e);
+            board.view(panned.moved(e.getX() - panFrom.x(), e.getY() - panFrom.y()));
             return;
         }
         if (pressed == null) return;

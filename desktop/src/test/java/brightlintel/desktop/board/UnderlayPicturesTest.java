@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brightlintel.building.FileId;
 import brightlintel.building.UnderlayId;
+import brightlintel.desktop.Laws;
 import brightlintel.desktop.WindowQueue;
-import brightlintel.desktop.state.Looks;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.drawing.Progress;
 import brightlintel.edit.Clearings;
@@ -14,6 +14,7 @@ import brightlintel.edit.Receiving;
 import brightlintel.geom.Point;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
+import brightlintel.paint.StrokePainter;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
@@ -21,8 +22,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -30,7 +32,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Pictures are made behind the window: one that comes late is not shown, and none that is wanted is missed. */
 class UnderlayPicturesTest {
-    private static final PlanView VIEW = new PlanView(new Point(5, 5), 20, 200, 200);
+    private static final PlanView VIEW = new PlanView(new Point(5, 5), 20, 200, 200).onSteps();
     private static final String PLAN = "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n6\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n"
         + "0\nLINE\n8\nLEVEL\n10\n0\n20\n5\n11\n10\n21\n5\n0\nLINE\n8\nUPRIGHT\n10\n5\n20\n0\n11\n5\n21\n10\n0\nENDSEC\n0\nEOF\n";
     @TempDir Path folder;
@@ -54,8 +56,8 @@ class UnderlayPicturesTest {
         pictures.stop();
     }
 
-    private UnderlayPictures.Wanted want(Looks looks, PlanView view) {
-        return new UnderlayPictures.Wanted(w.drawings(), looks, w.drawing(), view);
+    private UnderlayPictures.Wanted want(PlanView view) {
+        return new BoardFrame(w, pictures, () -> { }).wanted(view);
     }
 
     private Raster shown(PlanView view) {
@@ -74,75 +76,148 @@ class UnderlayPicturesTest {
         return inked(shown(v), w.looks().palette().paper());
     }
 
-    private void paint(UnderlayPictures.Wanted wanted) {
-        int before = done.size();
-        pictures.want(wanted, () -> done.add("done"));
-        window.until("the picture is there", () -> done.size() > before);
+    private void paint(PlanView view) {
+        UnderlayPictures.Wanted wanted = want(view);
+        pictures.want(wanted, () -> done.add("more"));
+        window.until("all in view is there", () -> pictures.isSharp(wanted));
     }
 
-    @Test void aPictureThatComesAfterAnotherWasAskedForIsNotShown() {
-        UnderlayPictures.Wanted first = want(w.looks(), VIEW), second = want(w.looks().withDark(true), VIEW);
-        pictures.want(first, () -> done.add("first"));
+    /** What the painter alone makes of the state of now. */
+    private Raster alone(PlanView view) {
+        Raster r = new Raster(view.width(), view.height());
+        r.clear(w.looks().palette().paper());
+        for (PlacedDrawing d : w.drawings())
+            StrokePainter.paint(d, view, new StrokePainter.Look(w.looks().palette(), w.looks().muted(), -1, d.underlay().fade()), r,
+                () -> false);
+        return r;
+    }
+
+    /** Pixels that differ by more than rounding. */
+    private static int differing(Raster a, Raster b) {
+        int n = 0;
+        for (int i = 0; i < a.pixels.length; i++)
+            for (int s = 0; s <= 16; s += 8)
+                if (Math.abs((a.pixels[i] >> s & 255) - (b.pixels[i] >> s & 255)) > 3) {
+                    n++;
+                    break;
+                }
+        return n;
+    }
+
+    /** Law: whatever happened before and however fast, what is shown in the end is the state of now and nothing else. */
+    @Test void inTheEndTheStateOfNowIsShown() {
+        Laws.each(4, this::inTheEndTheStateOfNowIsShown);
+    }
+
+    private void inTheEndTheStateOfNowIsShown(Random r) {
+        PlanView view = VIEW;
+        for (int i = 0; i < 20; i++) {
+            UnderlayId u = w.underlay().orElseThrow().id();
+            switch (r.nextInt(6)) {
+                case 0 -> w.apply(Clearings.hide(u, r.nextBoolean() ? "LEVEL" : "UPRIGHT"));
+                case 1 -> w.apply(Clearings.allBack(w.underlayIds()));
+                case 2 -> w.looks(w.looks().withDark(r.nextBoolean()).withMuted(r.nextBoolean()));
+                case 3 -> view = view.moved(r.nextInt(400) - 200, r.nextInt(400) - 200).onSteps();
+                case 4 -> view = VIEW.zoomed(Math.exp(r.nextGaussian()), r.nextInt(200), r.nextInt(200)).onSteps();
+                default -> w.apply(Placing.turnTo(u, r.nextInt(4) * 0.3));
+            }
+            pictures.want(want(view), () -> done.add("more"));
+            shown(view);
+            if (r.nextInt(3) > 0) continue;
+            paint(view);
+            assertThat(differing(shown(view), alone(view))).as("round %d, %s", i, view).isLessThan(40);
+        }
+    }
+
+    @Test void whatWasAskedForBeforeIsNotShown() {
+        pictures.want(want(VIEW), () -> done.add("first"));
         window.arrived();
-        pictures.want(second, () -> done.add("second"));
-        window.until("the second is there", () -> done.contains("second"));
-        assertThat(done).containsExactly("second");
-        assertThat(pictures.last().of()).isEqualTo(second);
+        w.looks(w.looks().withDark(true));
+        paint(VIEW);
+        assertThat(done).doesNotContain("first");
+        assertThat(differing(shown(VIEW), alone(VIEW))).isZero();
     }
 
     @Test void aPictureThatComesAfterTheDrawingWentIsNotShown() {
-        pictures.want(want(w.looks(), VIEW), () -> done.add("late"));
+        pictures.want(want(VIEW), () -> done.add("late"));
         window.arrived();
         pictures.forget();
         window.drain();
-        assertThat(done).isEmpty();
-        assertThat(pictures.last()).isNull();
         assertThat(inked(VIEW)).isZero();
-        paint(want(w.looks(), VIEW));
+        paint(VIEW);
         assertThat(inked(VIEW)).isPositive();
     }
 
+    /** A drawing that went elsewhere is not shown where it was, not even until the new picture is there. */
+    @Test void aDrawingThatMovedDoesNotStandInForItself() {
+        paint(VIEW);
+        w.apply(Placing.turnTo(w.underlay().orElseThrow().id(), 0.4));
+        pictures.want(want(VIEW), () -> { });
+        Raster now = shown(VIEW), then = alone(VIEW);
+        for (int i = 0; i < now.pixels.length; i++)
+            if ((now.pixels[i] & 0xffffff) != w.looks().palette().paper()) assertThat(now.pixels[i]).isEqualTo(then.pixels[i]);
+    }
+
     @Test void theSameWantIsPaintedOnce() {
-        paint(want(w.looks(), VIEW));
-        pictures.want(want(w.looks(), VIEW), () -> done.add("again"));
+        paint(VIEW);
+        window.until("the squares round it too", () -> pictures.bytes() >= 9L * 4 * Squares.SIDE * Squares.SIDE);
         window.drain();
-        assertThat(done).containsExactly("done");
+        done.clear();
+        pictures.want(want(VIEW), () -> done.add("again"));
+        window.drain();
+        assertThat(done).isEmpty();
     }
 
     @Test void hiddenLayersLeaveThePicture() {
-        paint(want(w.looks(), VIEW));
+        paint(VIEW);
         int both = inked(VIEW);
         w.apply(Clearings.hide(w.underlay().orElseThrow().id(), "LEVEL"));
-        paint(want(w.looks(), VIEW));
+        paint(VIEW);
         int one = inked(VIEW);
         w.apply(Clearings.hide(w.underlay().orElseThrow().id(), "UPRIGHT"));
-        paint(want(w.looks(), VIEW));
+        paint(VIEW);
         assertThat(one).isBetween(both / 3, both * 2 / 3);
         assertThat(inked(VIEW)).isZero();
     }
 
-    /** Panned and zoomed, the last picture stands in for the next: what it holds lies where it belongs. */
-    @Test void theLastPictureStandsInWhileTheViewMoves() {
-        paint(want(w.looks(), VIEW));
+    /** Panned and zoomed, what is there stands in: it lies where it belongs, and nothing is blank that was painted at any scale. */
+    @Test void whatIsThereStandsInWhileTheViewMoves() {
+        paint(VIEW);
         Raster before = shown(VIEW), moved = shown(VIEW.moved(17, 0));
         for (int y = 0; y < 200; y++)
             for (int x = 20; x < 180; x++) assertThat(moved.at(x + 17, y)).isEqualTo(before.at(x, y));
-        assertThat(inked(VIEW.zoomed(3, 100, 100))).isPositive();
-        assertThat(inked(new PlanView(new Point(900, 900), 20, 200, 200))).as("far from what was painted").isZero();
+        assertThat(inked(VIEW.zoomed(3, 100, 100).onSteps())).isPositive();
+        assertThat(inked(VIEW.zoomed(0.3, 100, 100).onSteps())).isPositive();
+        assertThat(inked(new PlanView(new Point(900, 900), 20, 200, 200).onSteps())).as("far from what was painted").isZero();
     }
 
-    /** Of two drawings with a layer of one name, that of the drawing in hand is lit. */
+    /** What is kept is bounded, however far one goes. */
+    @Test void memoryIsBounded() {
+        for (int i = 0; i < 80; i++) pictures.want(want(VIEW.moved(i * 777, i * 555).onSteps()), () -> { });
+        paint(VIEW);
+        Squares few = new Squares(10L * 4 * Squares.SIDE * Squares.SIDE);
+        Ground g = new Ground(List.of(), 0, null);
+        for (int i = 0; i < 100; i++) few.put(new Squares.Key(g, i % 3, i, 0), new Raster(Squares.SIDE, Squares.SIDE), k -> k.column() == 5);
+        assertThat(few.bytes()).isEqualTo(10L * 4 * Squares.SIDE * Squares.SIDE);
+        assertThat(few.has(new Squares.Key(g, 0, 99, 0))).as("the newest is there").isTrue();
+        assertThat(few.has(new Squares.Key(g, 2, 5, 0))).as("what is needed is kept").isTrue();
+        assertThat(few.has(new Squares.Key(g, 0, 3, 0))).isFalse();
+    }
+
+    /** Of two drawings with a layer of one name, that of the drawing in hand is lit; once the pointer is elsewhere it is as before. */
     @Test void aLitLayerBelongsToTheDrawingInHand() throws IOException {
         receive("q.dxf", PLAN.replace("UPRIGHT", "PLUMB"));
-        List<PlacedDrawing> both = w.drawings();
-        assertThat(both).hasSize(2);
-        Looks lit = w.looks().withLit("LEVEL");
-        paint(new UnderlayPictures.Wanted(both, lit, Optional.of(both.get(1)), VIEW));
-        Raster upper = shown(VIEW);
-        paint(new UnderlayPictures.Wanted(both, lit, Optional.empty(), VIEW));
+        assertThat(w.drawings()).hasSize(2);
+        paint(VIEW);
         Raster none = shown(VIEW);
-        assertThat(upper.pixels).isNotEqualTo(none.pixels);
-        paint(new UnderlayPictures.Wanted(both, w.looks(), Optional.of(both.get(1)), VIEW));
-        assertThat(shown(VIEW).pixels).isEqualTo(none.pixels);
+        w.looks(w.looks().withLit("LEVEL"));
+        paint(VIEW);
+        Raster upper = shown(VIEW);
+        assertThat(Arrays.stream(upper.pixels).filter(p -> (p & 0xffffff) == w.looks().palette().brass()).count()).isPositive();
+        w.looks(w.looks().withLit("UPRIGHT"));
+        paint(VIEW);
+        assertThat(differing(shown(VIEW), none)).as("a layer of the other drawing").isZero();
+        w.looks(w.looks().withLit(""));
+        assertThat(differing(shown(VIEW), none)).as("at once").isZero();
     }
 }

@@ -1,0 +1,114 @@
+package brightlintel.desktop.board;
+
+import brightlintel.paint.PlanView;
+import brightlintel.paint.Raster;
+import brightlintel.paint.StrokePainter;
+import brightlintel.place.PlacedDrawing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+
+/** What lies under the model, in one look: told apart by being another object, so that a square painted for an earlier one cannot pass for it. */
+final class Ground {
+    final List<Sheet> sheets;
+    final int paper;
+    /** Without the layer that is lit; this one where none is. */
+    final Ground plain;
+    private final Optional<Lit> lit;
+    /** The one before, where its pictures may stand in: the same drawings in the same places. */
+    private Ground before;
+    private List<StrokePainter> painters;
+
+    /** A drawing and how it looks. */
+    record Sheet(PlacedDrawing drawing, StrokePainter.Look look) {
+        private boolean isPlacedLike(Sheet o) {
+            return drawing.strokes() == o.drawing.strokes() && drawing.underlay().placement().equals(o.drawing.underlay().placement());
+        }
+    }
+
+    /** A layer that is lit up. */
+    record Lit(PlacedDrawing drawing, int layer, int ink) { }
+
+    /** A square that may hold of an earlier picture of the same place. */
+    interface Painted {
+        Raster by(Ground g);
+    }
+
+    Ground(List<Sheet> sheets, int paper, Ground earlier) {
+        this.sheets = List.copyOf(sheets);
+        this.paper = paper;
+        this.plain = this;
+        this.lit = Optional.empty();
+        this.before = earlier != null && isPlacedLike(earlier) ? earlier.plain : null;
+        if (before != null) before.before = null;
+    }
+
+    private Ground(Ground plain, Lit lit) {
+        this.sheets = plain.sheets;
+        this.paper = plain.paper;
+        this.plain = plain;
+        this.lit = Optional.of(lit);
+        this.before = plain.before;
+    }
+
+    Ground lit(Optional<Lit> layer) {
+        if (layer.equals(lit)) return this;
+        return layer.isEmpty() ? plain : new Ground(plain, layer.get());
+    }
+
+    /** null: none may stand in. */
+    Ground before() {
+        return plain.before;
+    }
+
+    private boolean isPlacedLike(Ground o) {
+        if (sheets.size() != o.sheets.size()) return false;
+        for (int i = 0; i < sheets.size(); i++) if (!sheets.get(i).isPlacedLike(o.sheets.get(i))) return false;
+        return true;
+    }
+
+    /** Whether all but what is shown of the drawings is as before. */
+    private boolean looksLike(Ground o) {
+        if (paper != o.paper) return false;
+        for (int i = 0; i < sheets.size(); i++) if (!sheets.get(i).look.equals(o.sheets.get(i).look)) return false;
+        return true;
+    }
+
+    /** @return null where it gave up */
+    Raster paint(PlanView square, Painted known, BooleanSupplier stop) {
+        return lit.isEmpty() ? paintPlain(square, known, stop) : paintLit(square, known, stop);
+    }
+
+    private Raster paintLit(PlanView square, Painted known, BooleanSupplier stop) {
+        Raster under = known.by(plain);
+        if (under == null) return null;
+        Raster r = new Raster(under.width, under.height, under.pixels.clone());
+        StrokePainter.paintLayer(lit.get().drawing, lit.get().layer, lit.get().ink, square, r);
+        return stop.getAsBoolean() ? null : r;
+    }
+
+    private Raster paintPlain(PlanView square, Painted known, BooleanSupplier stop) {
+        Ground old = before;
+        Raster there = old == null ? null : known.by(old);
+        if (there != null && looksLike(old) && !differs(old, square)) return there;
+        Raster r = new Raster(square.width(), square.height());
+        r.clear(paper);
+        for (StrokePainter p : painters()) if (!p.paint(square, r, stop)) return null;
+        return r;
+    }
+
+    private boolean differs(Ground o, PlanView square) {
+        for (int i = 0; i < sheets.size(); i++)
+            if (StrokePainter.differ(sheets.get(i).drawing, o.sheets.get(i).drawing, square)) return true;
+        return false;
+    }
+
+    private synchronized List<StrokePainter> painters() {
+        if (painters == null) {
+            painters = new ArrayList<>();
+            for (Sheet s : sheets) painters.add(new StrokePainter(s.drawing, s.look));
+        }
+        return painters;
+    }
+}
