@@ -10,6 +10,7 @@ import java.util.function.IntConsumer;
  */
 final class PackedIndex implements SegmentIndex {
     private static final int FAN = 16, MANY = 1000;
+    private static final ThreadLocal<Hits> SPARE = new ThreadLocal<>();
     private final double[] xy;
     private final int[] order;
     private final float[][] boxes;
@@ -114,10 +115,15 @@ final class PackedIndex implements SegmentIndex {
 
     @Override public void query(Box box, IntConsumer hit) {
         if (order.length == 0 || box.isEmpty()) return;
-        Hits hits = new Hits();
+        // room for a million hits is not made anew for each of sixty frames a second; a query within a query makes its own
+        Hits hits = SPARE.get();
+        SPARE.remove();
+        if (hits == null) hits = new Hits();
+        hits.size = 0;
         int top = boxes.length - 1;
         for (int node = 0; node < boxes[top].length / 4; node++) descend(top, node, box, hits);
         hits.inOrder(order.length, hit);
+        SPARE.set(hits);
     }
 
     private void descend(int level, int node, Box q, Hits hits) {
@@ -137,6 +143,7 @@ final class PackedIndex implements SegmentIndex {
 
     private static final class Hits {
         private int[] list = new int[16];
+        private long[] bits = new long[0];
         private int size;
 
         void add(int i) {
@@ -154,9 +161,11 @@ final class PackedIndex implements SegmentIndex {
 
         /** A bit for each of all: quicker than sorting many. */
         private void marked(int of, IntConsumer hit) {
-            long[] bits = new long[(of >> 6) + 1];
+            int words = (of >> 6) + 1;
+            if (bits.length < words) bits = new long[words];
+            else Arrays.fill(bits, 0, words, 0);
             for (int i = 0; i < size; i++) bits[list[i] >> 6] |= 1L << list[i];
-            for (int w = 0; w < bits.length; w++)
+            for (int w = 0; w < words; w++)
                 for (long b = bits[w]; b != 0; b &= b - 1) hit.accept(w << 6 | Long.numberOfTrailingZeros(b));
         }
     }

@@ -3,6 +3,7 @@ package brightlintel.paint;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** Draws what the model, the rulers and the marks need onto a picture. All in pixels, y down; colours 0xRRGGBB. */
@@ -82,7 +83,24 @@ public final class Brush {
     }
 
     public void rect(double x, double y, double w, double h, int colour) {
-        fill.ring(List.of(new Point(x, y), new Point(x + w, y), new Point(x + w, y + h), new Point(x, y + h)), colour, 1);
+        if (x == Math.rint(x) && y == Math.rint(y) && w == Math.rint(w) && h == Math.rint(h)) whole(x, y, w, h, colour);
+        else fill.ring(List.of(new Point(x, y), new Point(x + w, y), new Point(x + w, y + h), new Point(x, y + h)), colour, 1);
+    }
+
+    /** Of whole pixels. */
+    private void whole(double x, double y, double w, double h, int colour) {
+        int x0 = (int) Math.clamp(x, 0, r.width), x1 = (int) Math.clamp(x + w, 0, r.width);
+        for (int row = (int) Math.clamp(y, 0, r.height); row < Math.min(r.height, y + h); row++)
+            Arrays.fill(r.pixels, row * r.width + x0, row * r.width + Math.max(x0, x1), 0xff000000 | colour);
+    }
+
+    /** A text that is the same in many frames, at a whole pixel. */
+    public void stamp(Stamp s, int x, int y, int colour) {
+        for (int row = Math.max(0, -y - s.top()); row < s.height() && y + s.top() + row < r.height; row++)
+            for (int col = Math.max(0, -x - s.left()); col < s.width() && x + s.left() + col < r.width; col++) {
+                int cover = s.cover()[row * s.width() + col] & 255;
+                if (cover > 0) r.blend((y + s.top() + row) * r.width + x + s.left() + col, colour, cover + (cover >> 7));
+            }
     }
 
     public void roundRect(double x, double y, double w, double h, double radius, int inside, int edge, double width) {

@@ -13,10 +13,9 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntConsumer;
 
@@ -158,25 +157,73 @@ public final class PlacedDrawing {
 
     /** Strokes shown near a place, nearest first. */
     public List<Integer> strokesNear(Point at, double radius) {
-        Map<Integer, Double> nearest = new HashMap<>();
-        chordsNear(at, radius, c -> {
-            double d = distance(c, at);
-            if (d <= radius) nearest.merge(strokes.strokeOf(c), d, Math::min);
-        });
-        nearest.entrySet().removeIf(e -> {
-            if (!cleared.strokeCut(e.getKey())) return false;
-            e.setValue(shownCurves(e.getKey()).stream().mapToDouble(c -> c.at(CurveMath.nearest(c, at)).distance(at)).min()
-                .orElse(Double.POSITIVE_INFINITY));
-            return e.getValue() > radius;
-        });
-        return nearest.keySet().stream().sorted(Comparator.comparingDouble((Integer s) -> nearest.get(s)).thenComparing(s -> s)).toList();
+        return strokesNear(at, radius, Integer.MAX_VALUE);
+    }
+
+    /** @param most the nearest so many: a ring over a hatch may hold thousands */
+    public List<Integer> strokesNear(Point at, double radius, int most) {
+        Near near = new Near(at, radius);
+        chordsNear(at, radius, near);
+        return near.strokes(most);
+    }
+
+    /** Distances of strokes from a place. Chords come in rising order, so that those of a stroke come one after another. */
+    private final class Near implements IntConsumer {
+        private final Point at;
+        private final double radius;
+        private int[] stroke = new int[16];
+        private double[] distance = new double[16];
+        private int size;
+
+        Near(Point at, double radius) {
+            this.at = at;
+            this.radius = radius;
+        }
+
+        @Override public void accept(int chord) {
+            double d = distance(chord, at);
+            if (!(d <= radius)) return;
+            int s = strokes.strokeOf(chord);
+            if (size > 0 && stroke[size - 1] == s) distance[size - 1] = Math.min(distance[size - 1], d);
+            else add(s, d);
+        }
+
+        private void add(int s, double d) {
+            if (size == stroke.length) {
+                stroke = Arrays.copyOf(stroke, 2 * size);
+                distance = Arrays.copyOf(distance, 2 * size);
+            }
+            stroke[size] = s;
+            distance[size++] = d;
+        }
+
+        List<Integer> strokes(int most) {
+            List<Integer> order = new ArrayList<>(size);
+            for (int i = 0; i < size; i++) if (isNear(i)) order.add(i);
+            order.sort(Comparator.comparingDouble((Integer i) -> distance[i]).thenComparing(i -> stroke[i]));
+            return order.stream().limit(most).map(i -> stroke[i]).toList();
+        }
+
+        /** Of a stroke that is cut only the shown parts count. */
+        private boolean isNear(int i) {
+            if (!cleared.strokeCut(stroke[i])) return true;
+            distance[i] = shownCurves(stroke[i]).stream().mapToDouble(c -> c.at(CurveMath.nearest(c, at)).distance(at)).min()
+                .orElse(Double.POSITIVE_INFINITY);
+            return distance[i] <= radius;
+        }
     }
 
     /** From a chord, in metres. */
     public double distance(int chord, Point at) {
-        Point a = chordStart(chord), b = chordEnd(chord), d = b.minus(a);
-        double l2 = d.dot(d);
-        return a.plus(d.times(l2 > 0 ? Math.clamp(at.minus(a).dot(d) / l2, 0, 1) : 0)).distance(at);
+        double[] xy = strokes.xy();
+        int i = 4 * chord;
+        double ax = toBuilding.a() * xy[i] + toBuilding.c() * xy[i + 1] + toBuilding.tx() - at.x(),
+            ay = toBuilding.b() * xy[i] + toBuilding.d() * xy[i + 1] + toBuilding.ty() - at.y();
+        double dx = xy[i + 2] - xy[i], dy = xy[i + 3] - xy[i + 1];
+        double vx = toBuilding.a() * dx + toBuilding.c() * dy, vy = toBuilding.b() * dx + toBuilding.d() * dy, l2 = vx * vx + vy * vy;
+        double t = l2 > 0 ? Math.clamp(-(ax * vx + ay * vy) / l2, 0, 1) : 0;
+        double x = ax + t * vx, y = ay + t * vy;
+        return Math.sqrt(x * x + y * y);
     }
 
     public Point chordStart(int chord) {

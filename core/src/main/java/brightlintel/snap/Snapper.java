@@ -14,8 +14,8 @@ import java.util.Optional;
 
 /** Collects candidates near a place, the winner first. Cost: the strokes under the ring, not the drawing. */
 public final class Snapper {
-    /** Pairs are tried among the nearest so many strokes: a ring over a hatch may hold thousands. */
-    private static final int CROSSED = 24;
+    /** Pairs are tried among the nearest so many strokes, and the nearest so many are looked at: a ring over a hatch may hold thousands. */
+    private static final int CROSSED = 24, MOST = 200;
     private static final double SAME = 1e-7;
     /** How much nearer, in radii, a kind must be to beat the one before it in the order. */
     private static final double PER_KIND = 0.06;
@@ -75,7 +75,7 @@ public final class Snapper {
         }
 
         void drawing(PlacedDrawing d) {
-            List<Integer> strokes = d.strokesNear(pointer, radius);
+            List<Integer> strokes = d.strokesNear(pointer, radius, MOST);
             List<Curve> curves = new ArrayList<>();
             List<Integer> of = new ArrayList<>();
             for (int s : strokes)

@@ -6,7 +6,6 @@ import brightlintel.demo.HeronQuayDrawings;
 import brightlintel.desktop.frame.Focus;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
-import brightlintel.desktop.tool.SelectTool;
 import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -161,6 +160,6 @@ class FocusRobotTest extends WindowRobot {
         keys(KeyCode.V);
         until("space is shown", () -> w.looks().mode() == ViewMode.SPACE);
         until("the pointer is off the board", () -> !w.pointerOnBoard());
-        assertThat(SelectTool.pointed(w)).isEmpty();
+        assertThat(w.pointed()).isEmpty();
     }
 }

@@ -12,6 +12,7 @@ import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.Pointing;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
@@ -45,6 +46,8 @@ public final class Board extends Region {
     /** Nobody moved the view since it was fitted: it is fitted again when the board changes its size. */
     private boolean asFitted;
     private Point pointer;
+    /** The aim is still that of an earlier frame. */
+    private boolean aims;
     private Optional<Placement> placed = Optional.empty();
 
     public Board(Workspace w) {
@@ -178,18 +181,27 @@ public final class Board extends Region {
         return localToScreen(p.x(), p.y());
     }
 
+    /** Where the pointer is now, and what that means: for a press, which takes what is there. */
     void pointer(Point px) {
         pointer = px;
+        aims = false;
         w.pointerOnBoard(px != null);
         if (px != null) w.aim(aiming.at(view, px.x(), px.y()));
         else refresh();
         light();
     }
 
+    /** The pointer passes by: what that means is worked out once before the next frame. */
+    void passing(Point px) {
+        pointer = px;
+        aims = true;
+        refresh();
+    }
+
     /** In Clear, the layer of the stroke pointed at lights up. */
     private void light() {
         if (w.stage() != Stage.CLEAR || !(w.tool() instanceof SelectTool)) return;
-        String layer = pointer == null ? "" : SelectTool.pointed(w).map(SelectTool.Pointed::layer).orElse("");
+        String layer = pointer == null ? "" : w.pointed().map(Pointing.Pointed::layer).orElse("");
         w.looks(w.looks().withLit(layer));
     }
 
@@ -206,6 +218,7 @@ public final class Board extends Region {
 
     private void render() {
         if (frame == null) return;
+        if (aims) pointer(pointer);
         painter.paint(frame, view, pointer);
         image.publish();
     }

@@ -76,7 +76,7 @@ final class BoardInput {
     }
 
     private void moved(MouseEvent e) {
-        board.pointer(at(e));
+        board.passing(at(e));
     }
 
     private void pressed(MouseEvent e) {

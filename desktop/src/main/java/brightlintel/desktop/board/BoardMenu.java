@@ -34,7 +34,7 @@ final class BoardMenu {
             out.add(new Entry(Words.of("menu.delete"), () -> w.apply(Tracing.delete(w.selection()))));
             out.add(new Entry(Words.of("menu.fit-selected"), board::fitSelected));
             out.add(new Entry(Words.of("menu.select-none"), () -> w.select(Set.of())));
-        } else SelectTool.pointed(w).ifPresent(p -> {
+        } else w.pointed().ifPresent(p -> {
             out.add(new Entry(Words.of("menu.hide-layer", p.layer()), () -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
             out.add(new Entry(Words.of("menu.layer-alone", p.layer()),
                 () -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));

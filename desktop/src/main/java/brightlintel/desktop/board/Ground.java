@@ -9,7 +9,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 
-/** What lies under the model, in one look: told apart by being another object, so that a square painted for an earlier one cannot pass for it. */
+/**
+ * What lies under the model, in one look: told apart by being another object, so that a square painted for an earlier one cannot pass for
+ * it.
+ */
 final class Ground {
     final List<Sheet> sheets;
     final int paper;
@@ -30,9 +33,13 @@ final class Ground {
     /** A layer that is lit up. */
     record Lit(PlacedDrawing drawing, int layer, int ink) { }
 
-    /** A square that may hold of an earlier picture of the same place. */
-    interface Painted {
-        Raster by(Ground g);
+    /** Squares of the place that is to be painted. */
+    interface Place {
+        /** To be painted on. */
+        Raster blank();
+
+        /** A copy of what was painted for another ground; null where there is none. */
+        Raster copy(Ground g);
     }
 
     Ground(List<Sheet> sheets, int paper, Ground earlier) {
@@ -76,23 +83,22 @@ final class Ground {
     }
 
     /** @return null where it gave up */
-    Raster paint(PlanView square, Painted known, BooleanSupplier stop) {
-        return lit.isEmpty() ? paintPlain(square, known, stop) : paintLit(square, known, stop);
+    Raster paint(PlanView square, Place place, BooleanSupplier stop) {
+        return lit.isEmpty() ? paintPlain(square, place, stop) : paintLit(square, place, stop);
     }
 
-    private Raster paintLit(PlanView square, Painted known, BooleanSupplier stop) {
-        Raster under = known.by(plain);
-        if (under == null) return null;
-        Raster r = new Raster(under.width, under.height, under.pixels.clone());
+    private Raster paintLit(PlanView square, Place place, BooleanSupplier stop) {
+        Raster r = place.copy(plain);
+        if (r == null) return null;
         StrokePainter.paintLayer(lit.get().drawing, lit.get().layer, lit.get().ink, square, r);
         return stop.getAsBoolean() ? null : r;
     }
 
-    private Raster paintPlain(PlanView square, Painted known, BooleanSupplier stop) {
+    private Raster paintPlain(PlanView square, Place place, BooleanSupplier stop) {
         Ground old = before;
-        Raster there = old == null ? null : known.by(old);
-        if (there != null && looksLike(old) && !differs(old, square)) return there;
-        Raster r = new Raster(square.width(), square.height());
+        Raster there = old == null || !looksLike(old) || differs(old, square) ? null : place.copy(old);
+        if (there != null) return there;
+        Raster r = place.blank();
         r.clear(paper);
         for (StrokePainter p : painters()) if (!p.paint(square, r, stop)) return null;
         return r;

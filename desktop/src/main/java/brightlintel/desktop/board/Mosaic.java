@@ -9,8 +9,8 @@ import java.util.List;
 
 /** Puts a frame together of squares; where one is not there, of what may stand in for it: nearest pixel, paper where there is nothing. */
 final class Mosaic {
-    private static final int MOST_STEPS = 3, MOST_SAMPLES = 4;
-    /** From this many pixels for one on, several are looked at. */
+    private static final int MOST_STEPS = 3;
+    /** From this many pixels for one on, four are looked at. */
     private static final double SHRUNK = 1.3;
     private final Raster frame;
     private final long left, top;
@@ -109,29 +109,28 @@ final class Mosaic {
             long x = k.column() * side, y = k.row() * side;
             int[] columns = new int[side];
             for (int i = 0; i < side; i++) columns[i] = (int) Math.floor((x + i + 0.5) * q - (double) column * side);
+            int apart = q > SHRUNK ? (int) Math.max(1, q / 2) : 0;
             int x0 = (int) Math.max(0, left - x), x1 = (int) Math.min(side, left + frame.width - x);
             for (int j = (int) Math.max(0, top - y); j < Math.min(side, top + frame.height - y); j++) {
                 int line = (int) Math.floor((y + j + 0.5) * q - (double) row * side);
                 if (line < 0 || line >= side) continue;
-                int to = (int) (y + j - top) * frame.width + (int) (x - left);
-                for (int i = x0; i < x1; i++)
-                    if (columns[i] >= 0 && columns[i] < side)
-                        frame.pixels[to + i] = q > SHRUNK ? mean(from, columns[i], line, q) : from.pixels[line * side + columns[i]];
+                int to = (int) (y + j - top) * frame.width + (int) (x - left), base = line * side;
+                int down = line + apart < side ? apart * side : 0;
+                for (int i = x0; i < x1; i++) {
+                    int at = columns[i];
+                    if (at < 0 || at >= side) continue;
+                    frame.pixels[to + i] = apart == 0 ? from.pixels[base + at]
+                        : mean(from.pixels, base + at, at + apart < side ? apart : 0, down);
+                }
             }
         }
 
-        /** Of several pixels: a thin line made small fades, and does not come and go. */
-        private static int mean(Raster from, int x, int y, double q) {
-            int n = (int) Math.min(MOST_SAMPLES, Math.ceil(q)), side = Squares.SIDE, rb = 0, g = 0;
-            for (int j = 0; j < n; j++)
-                for (int i = 0; i < n; i++) {
-                    int at = (int) Math.clamp(x + (i - (n - 1) / 2.0) * q / n, 0, side - 1),
-                        line = (int) Math.clamp(y + (j - (n - 1) / 2.0) * q / n, 0, side - 1), p = from.pixels[line * side + at];
-                    rb += p & 0xff00ff;
-                    g += p & 0x00ff00;
-                }
-            int all = n * n;
-            return 0xff000000 | (rb >>> 16) / all << 16 | (g >>> 8) / all << 8 | (rb & 0xffff) / all;
+        /** Of four pixels: a thin line made small fades, and does not come and go. */
+        private static int mean(int[] from, int at, int across, int down) {
+            int low = 0xff00ff, a = from[at], b = from[at + across], c = from[at + down], d = from[at + across + down];
+            int rb = (a & low) + (b & low) + (c & low) + (d & low) >>> 2 & low;
+            int g = (a >>> 8 & 255) + (b >>> 8 & 255) + (c >>> 8 & 255) + (d >>> 8 & 255) >>> 2;
+            return 0xff000000 | rb | g << 8;
         }
     }
 }

@@ -1,14 +1,16 @@
 package brightlintel.desktop.board;
 
 import brightlintel.building.Units;
-import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.paint.Brush;
 import brightlintel.paint.Fonts;
 import brightlintel.paint.Palette;
 import brightlintel.paint.PlanView;
+import brightlintel.paint.Stamp;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 
 /** Rulers along the upper and left edge, and the scale bar: in real units, so that a wrong unit is seen at once. */
 final class Rulers {
@@ -16,12 +18,21 @@ final class Rulers {
     private static final double[] METRIC = {0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000,
         2000, 5000, 10000, 100000, 1000000};
     private static final double[] FEET = {1 / 12.0, 0.25, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 5000, 10000, 100000};
+    private static final int MOST_STAMPS = 1000;
+    /** The same figures stand at the rulers in many frames. */
+    private static final Map<Label, Stamp> STAMPS = new LinkedHashMap<>() {
+        @Override protected boolean removeEldestEntry(Map.Entry<Label, Stamp> eldest) {
+            return size() > MOST_STAMPS;
+        }
+    };
     private final Brush brush;
     private final Palette palette;
     private final PlanView view;
     private final double unit;
     private final String sign;
     private final double[] steps;
+
+    private record Label(String text, boolean upward) { }
 
     Rulers(Brush brush, Palette palette, PlanView view, Units units) {
         this.brush = brush;
@@ -31,6 +42,10 @@ final class Rulers {
         unit = metric ? 1 : 0.3048;
         sign = metric ? " m" : " ft";
         steps = metric ? METRIC : FEET;
+    }
+
+    private static Stamp stamp(String text, boolean upward) {
+        return STAMPS.computeIfAbsent(new Label(text, upward), l -> Stamp.of(l.text, 11, Fonts.Weight.REGULAR, l.upward));
     }
 
     private double step(double leastPx) {
@@ -57,16 +72,14 @@ final class Rulers {
             boolean big = Math.floorMod((long) i, 5) == 0;
             if (x < WIDE + 2) continue;
             brush.rect(Math.round(x), big ? 8 : 15, 1, WIDE - (big ? 8 : 15), palette.ink3());
-            if (big) brush.text(number(i * fine, step) + sign, x + 4, 13, 11, Fonts.Weight.REGULAR, palette.ink2());
+            if (big) brush.stamp(stamp(number(i * fine, step) + sign, false), (int) Math.round(x + 4), 13, palette.ink2());
         }
         for (double i = Math.ceil(seen.minY() / unit / fine); i * fine * unit <= seen.maxY(); i++) {
             double y = view.toPx(new Point(0, i * fine * unit)).y();
             boolean big = Math.floorMod((long) i, 5) == 0;
             if (y < WIDE + 2) continue;
             brush.rect(big ? 8 : 15, Math.round(y), WIDE - (big ? 8 : 15), 1, palette.ink3());
-            if (big)
-                brush.text(number(i * fine, step), Affine.scale(11, -11).then(Affine.turn(-Math.PI / 2)).then(Affine.move(13, y - 3)),
-                    Fonts.Weight.REGULAR, palette.ink2());
+            if (big) brush.stamp(stamp(number(i * fine, step), true), 13, (int) Math.round(y - 3), palette.ink2());
         }
         if (pointerPx != null) {
             brush.rect(Math.round(pointerPx.x()), 0, 1, WIDE, palette.brass());

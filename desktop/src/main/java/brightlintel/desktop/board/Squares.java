@@ -3,6 +3,8 @@ package brightlintel.desktop.board;
 import brightlintel.geom.Point;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -13,9 +15,12 @@ import java.util.function.Predicate;
 /** Painted squares of the plan, bounded in bytes: those that nobody looked at longest go first. Not for several threads. */
 final class Squares {
     static final int SIDE = 256;
-    private static final long SQUARE_BYTES = 4L * SIDE * SIDE;
-    private final long mostBytes;
+    static final long SQUARE_BYTES = 4L * SIDE * SIDE;
+    private static final int MOST_SPARE = 64;
+    private long mostBytes;
     private final Map<Key, Raster> painted = new LinkedHashMap<>(64, 0.75f, true);
+    /** Let go of, to be painted on again: a quarter of a megabyte for each is not asked for anew while the view moves. */
+    private final Deque<Raster> spare = new ArrayDeque<>();
     /** How many there are of each ground and step. */
     private final Map<Ground, Map<Integer, Integer>> steps = new HashMap<>();
 
@@ -35,12 +40,35 @@ final class Squares {
         this.mostBytes = mostBytes;
     }
 
+    void bound(long bytes) {
+        mostBytes = bytes;
+    }
+
     Raster get(Key k) {
         return painted.get(k);
     }
 
     boolean has(Key k) {
         return painted.containsKey(k);
+    }
+
+    /** To be painted on: what it holds is left over. */
+    Raster blank() {
+        Raster r = spare.poll();
+        return r == null ? new Raster(SIDE, SIDE) : r;
+    }
+
+    /** A copy, null where there is none: a square itself may be let go of and painted on at any time. */
+    Raster copy(Key k) {
+        Raster from = painted.get(k);
+        if (from == null) return null;
+        Raster to = blank();
+        System.arraycopy(from.pixels, 0, to.pixels, 0, to.pixels.length);
+        return to;
+    }
+
+    private void letGo(Raster r) {
+        if (spare.size() < MOST_SPARE) spare.add(r);
     }
 
     long bytes() {
@@ -54,20 +82,26 @@ final class Squares {
 
     /** @param keep what is not to make room */
     void put(Key k, Raster r, Predicate<Key> keep) {
-        if (painted.put(k, r) == null) count(k, 1);
-        Iterator<Key> eldest = painted.keySet().iterator();
+        Raster was = painted.put(k, r);
+        if (was == null) count(k, 1);
+        else letGo(was);
+        Iterator<Map.Entry<Key, Raster>> eldest = painted.entrySet().iterator();
         while (bytes() > mostBytes && eldest.hasNext()) {
-            Key old = eldest.next();
-            if (old.equals(k) || keep.test(old)) continue;
+            Map.Entry<Key, Raster> old = eldest.next();
+            if (old.getKey().equals(k) || keep.test(old.getKey())) continue;
             eldest.remove();
-            count(old, -1);
+            count(old.getKey(), -1);
+            letGo(old.getValue());
         }
     }
 
     void dropIf(Predicate<Key> which) {
-        painted.keySet().removeIf(k -> {
-            boolean drop = which.test(k);
-            if (drop) count(k, -1);
+        painted.entrySet().removeIf(e -> {
+            boolean drop = which.test(e.getKey());
+            if (drop) {
+                count(e.getKey(), -1);
+                letGo(e.getValue());
+            }
             return drop;
         });
     }

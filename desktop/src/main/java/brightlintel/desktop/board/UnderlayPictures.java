@@ -17,19 +17,23 @@ import java.util.function.Consumer;
  * in the same places at another scale or in the look before. A square that nobody waits for any more is given up.
  */
 final class UnderlayPictures {
-    private static final long MOST_BYTES = 96L << 20;
-    /** While the view moves one core is left to the window. Nanoseconds after which it rests. */
-    private static final long RESTS = 40_000_000;
+    /** Room for this many views, and at least so much. */
+    private static final long VIEWS = 4, LEAST_BYTES = 24L << 20;
+    /** While the view moves one core is left to the window. Nanoseconds after which it rests, and within which steps are one movement. */
+    private static final long RESTS = 70_000_000, STEPS = 200_000_000;
+    private static final boolean FEW_CORES = Runtime.getRuntime().availableProcessors() < 4;
     private static final int OVERVIEW = 512, RING = 1;
-    private final Squares squares = new Squares(MOST_BYTES);
+    private final Squares squares = new Squares(LEAST_BYTES);
     private final Consumer<Runnable> onWindow;
     private final List<Thread> painters = new ArrayList<>();
     private final Set<Squares.Key> inWork = new HashSet<>();
     private final AtomicBoolean told = new AtomicBoolean();
     private Ground ground;
     private Wanted wanted;
+    private List<Squares.Key> inView = List.of(), overview = List.of(), round = List.of();
+    private Set<Squares.Key> needed = Set.of();
     private Runnable done = () -> { };
-    private long moved;
+    private long moved = System.nanoTime() - RESTS, stepped = moved - STEPS;
     private boolean stopped;
 
     /** @param all where the plan is, as far as that is known */
@@ -45,7 +49,7 @@ final class UnderlayPictures {
         int threads = Math.max(2, Runtime.getRuntime().availableProcessors() - 1);
         for (int i = 0; i < threads; i++) {
             boolean modest = i > 0;
-            painters.add(Thread.ofPlatform().daemon().name("board painter " + i).start(() -> work(modest)));
+            painters.add(Thread.ofPlatform().daemon().priority(Thread.MIN_PRIORITY).name("board painter " + i).start(() -> work(modest)));
         }
     }
 
@@ -53,6 +57,7 @@ final class UnderlayPictures {
     synchronized void forget() {
         ground = null;
         wanted = null;
+        needed = Set.of();
         squares.dropIf(_ -> true);
     }
 
@@ -60,20 +65,27 @@ final class UnderlayPictures {
     synchronized void want(Wanted w, Runnable again) {
         done = again;
         if (w.equals(wanted)) return;
-        if (wanted == null || !w.view.equals(wanted.view)) moved = System.nanoTime();
+        if (wanted != null && !w.view.equals(wanted.view)) moving();
         wanted = w;
         if (ground == null || !w.isOf(ground)) ground = new Ground(w.sheets, w.paper, ground);
         Ground was = ground;
         ground = ground.lit(w.lit);
         if (was != ground || squares.steps(ground).isEmpty())
             squares.dropIf(k -> k.ground() != ground && k.ground() != ground.plain && k.ground() != ground.before());
+        list();
         notifyAll();
+    }
+
+    /** One step alone is not moving: nobody waits for a second one. */
+    private void moving() {
+        long now = System.nanoTime();
+        if (now - stepped < STEPS) moved = now;
+        stepped = now;
     }
 
     /** Whether each square in view is there. */
     synchronized boolean isSharp(Wanted w) {
-        if (!w.equals(wanted)) return false;
-        return inView(0).stream().allMatch(squares::has);
+        return w.equals(wanted) && inView.stream().allMatch(squares::has);
     }
 
     long bytes() {
@@ -82,11 +94,17 @@ final class UnderlayPictures {
         }
     }
 
-    /** Squares that a view touches and some round it, those nearest to its middle first. */
-    private List<Squares.Key> inView(int ring) {
-        return covering(wanted.view, ring);
+    /** Worked out once for each want: they are asked for under the lock that a frame waits for. */
+    private void list() {
+        inView = covering(wanted.view, 0);
+        overview = overview();
+        round = covering(wanted.view, RING);
+        needed = new HashSet<>(inView);
+        needed.addAll(overview);
+        squares.bound(Math.max(LEAST_BYTES, VIEWS * round.size() * Squares.SQUARE_BYTES));
     }
 
+    /** Squares that a view touches and some round it, those nearest to its middle first. */
     private List<Squares.Key> covering(PlanView v, int ring) {
         int side = Squares.SIDE;
         long c0 = Math.floorDiv(v.left(), side) - ring, c1 = Math.floorDiv(v.left() + v.width() - 1, side) + ring;
@@ -104,31 +122,53 @@ final class UnderlayPictures {
         while (true) {
             Squares.Key k = next(modest);
             if (k == null) return;
+            long began = System.nanoTime();
             Raster r = null;
             try {
                 r = paint(k);
             } finally {
                 finish(k, r);
             }
+            if (FEW_CORES) breathe(System.nanoTime() - began);
+        }
+    }
+
+    /** Half the time of a core while the view moves: two threads of the window share the other with whatever else there is. */
+    private synchronized void breathe(long nanos) {
+        long rests = Math.min(nanos, moved + RESTS - System.nanoTime());
+        try {
+            if (rests > 1_000_000 && !stopped) wait(rests / 1_000_000);
+        } catch (InterruptedException e) {
+            stopped = true;
         }
     }
 
     private Raster paint(Squares.Key k) {
-        return k.ground().paint(k.view(), g -> known(k.of(g)), () -> !isWanted(k.ground()));
+        return k.ground().paint(k.view(), new Ground.Place() {
+            @Override public Raster blank() {
+                synchronized (UnderlayPictures.this) {
+                    return squares.blank();
+                }
+            }
+
+            @Override public Raster copy(Ground g) {
+                return known(k.of(g));
+            }
+        }, () -> !isWanted(k.ground()));
     }
 
-    /** A square of another ground; painted where it is that under a lit one. */
+    /** A copy of a square of another ground; painted where it is that under a lit one. */
     private Raster known(Squares.Key k) {
         synchronized (this) {
-            Raster there = squares.get(k);
+            Raster there = squares.copy(k);
             if (there != null || ground == null || k.ground() != ground.plain) return there;
         }
         Raster r = paint(k);
         if (r == null) return null;
         synchronized (this) {
-            squares.put(k, r, this::isNeeded);
+            squares.put(k, r, needed::contains);
+            return squares.copy(k);
         }
-        return r;
     }
 
     private synchronized boolean isWanted(Ground g) {
@@ -156,9 +196,7 @@ final class UnderlayPictures {
 
     private Squares.Key missing() {
         if (ground == null || wanted == null) return null;
-        for (Squares.Key k : inView(0)) if (isMissing(k)) return k;
-        for (Squares.Key k : overview()) if (isMissing(k)) return k;
-        for (Squares.Key k : inView(RING)) if (isMissing(k)) return k;
+        for (List<Squares.Key> some : List.of(inView, overview, round)) for (Squares.Key k : some) if (isMissing(k)) return k;
         return null;
     }
 
@@ -173,14 +211,10 @@ final class UnderlayPictures {
         return small.pxPerMetre() > wanted.view.pxPerMetre() ? List.of() : covering(small, 0);
     }
 
-    private boolean isNeeded(Squares.Key k) {
-        return ground != null && wanted != null && (inView(0).contains(k) || overview().contains(k));
-    }
-
     private synchronized void finish(Squares.Key k, Raster r) {
         inWork.remove(k);
         if (r == null || !isWanted(k.ground())) return;
-        squares.put(k, r, this::isNeeded);
+        squares.put(k, r, needed::contains);
         notifyAll();
         if (told.compareAndSet(false, true)) onWindow.accept(() -> {
             told.set(false);

@@ -146,8 +146,8 @@ public final class Commands {
     }
 
     private void clear() {
-        onUnderlay("layer-hide", "C", (w, _) -> SelectTool.pointed(w).ifPresent(p -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
-        onUnderlay("layer-alone", "Shift+C", (w, _) -> SelectTool.pointed(w)
+        onUnderlay("layer-hide", "C", (w, _) -> w.pointed().ifPresent(p -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
+        onUnderlay("layer-alone", "Shift+C", (w, _) -> w.pointed()
             .ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
         onUnderlay("layers-back", "B", (w, _) -> w.apply(Clearings.allBack(w.underlayIds())));
         onUnderlay("layers-invert", "", (w, u) -> w.apply(Clearings.invert(u, layers(w))));

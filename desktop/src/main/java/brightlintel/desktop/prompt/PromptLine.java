@@ -1,5 +1,6 @@
 package brightlintel.desktop.prompt;
 
+import brightlintel.desktop.frame.NextFrame;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Stage;
@@ -33,6 +34,7 @@ public final class PromptLine extends HBox {
     private final Label x = new Label();
     private final Label y = new Label();
     private final Button ortho = new Button();
+    private final NextFrame next = new NextFrame(this, this::refresh);
 
     public PromptLine(Workspace w, Runnable backToBoard) {
         this.w = w;
@@ -67,7 +69,8 @@ public final class PromptLine extends HBox {
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> keys(e, field));
         direction.addEventFilter(KeyEvent.KEY_PRESSED, e -> keys(e, direction));
         w.listen(c -> {
-            if (c != Change.VIEW && c != Change.BUSY) refresh();
+            if (c == Change.AIM) next.run();
+            else if (c != Change.VIEW && c != Change.BUSY) refresh();
         });
         refresh();
     }
@@ -168,9 +171,8 @@ public final class PromptLine extends HBox {
         boolean message = m != Message.NONE && !m.text().isEmpty();
         boolean pages = w.pages().isPresent() && w.stage() == Stage.RECEIVE;
         say.setText(message ? m.text() : pages ? Words.of("prompt.pages") : tool.prompt());
-        say.getStyleClass().removeAll("good", "bad");
-        if (message && m.tone() == Message.Tone.GOOD) say.getStyleClass().add("good");
-        if (message && m.tone() == Message.Tone.BAD) say.getStyleClass().add("bad");
+        style(say, "good", message && m.tone() == Message.Tone.GOOD);
+        style(say, "bad", message && m.tone() == Message.Tone.BAD);
         boolean asks = tool.asks() != Tool.Asks.NOTHING;
         show(field, asks);
         show(understood, asks);
@@ -184,8 +186,13 @@ public final class PromptLine extends HBox {
         x.setText("X " + w.lengths().positionBare(at.x()));
         y.setText("Y " + w.lengths().position(at.y()));
         ortho.setText(Words.of(w.ortho() ? "prompt.ortho-on" : "prompt.ortho"));
-        ortho.getStyleClass().removeAll("on");
-        if (w.ortho()) ortho.getStyleClass().add("on");
+        style(ortho, "on", w.ortho());
+    }
+
+    /** Styles are worked out anew for each change: only where it is one. */
+    private static void style(Region r, String name, boolean on) {
+        if (!on) r.getStyleClass().remove(name);
+        else if (!r.getStyleClass().contains(name)) r.getStyleClass().add(name);
     }
 
     private static void show(Region r, boolean on) {

@@ -38,11 +38,13 @@ import java.util.function.DoublePredicate;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 /** Below the section: what is selected and can be changed in place; while a tool draws, the snaps; else what lies under the pointer. */
 public final class Properties extends VBox {
@@ -50,12 +52,15 @@ public final class Properties extends VBox {
     private final Commands commands;
     private final Later later = new Later(this::build);
     private String pointed = "";
+    /** Passing over a thousand strokes does not build the panel a thousand times. */
+    private final PauseTransition settled = new PauseTransition(Duration.millis(90));
 
     public Properties(Workspace w, Commands commands) {
         this.w = w;
         this.commands = commands;
         setId("properties");
         getStyleClass().add("properties");
+        settled.setOnFinished(_ -> later.run());
         w.listen(c -> {
             switch (c) {
                 case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING, PAGES -> later.run();
@@ -69,10 +74,10 @@ public final class Properties extends VBox {
     /** Only where it tells of the pointer, and only when what it points at changes. */
     private void pointer() {
         if (w.isEmpty() || !w.selection().isEmpty() || !(w.tool() instanceof SelectTool) || w.stage() == Stage.TRACE) return;
-        String now = SelectTool.pointed(w).map(p -> p.stroke() + p.layer()).orElse("");
+        String now = w.pointed().map(p -> p.stroke() + p.layer()).orElse("");
         if (!now.equals(pointed)) {
             pointed = now;
-            later.run();
+            settled.playFromStart();
         }
     }
 
@@ -94,7 +99,7 @@ public final class Properties extends VBox {
     }
 
     private void underPointer(List<Node> out) {
-        SelectTool.pointed(w).ifPresentOrElse(p -> {
+        w.pointed().ifPresentOrElse(p -> {
             title(out, Words.of("properties.pointer"));
             out.add(Parts.figure(Words.of("properties.layer"), Parts.right(p.layer())));
             out.add(Parts.figure(Words.of("properties.kind"), Parts.label(p.kind())));

@@ -14,6 +14,7 @@ import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.Pointing;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.drawing.SpaceKey;
@@ -62,6 +63,7 @@ public final class Workspace {
     private Optional<Function<Workspace, Tool>> lastTool = Optional.empty();
     private Optional<UnderlayId> inHand = Optional.empty();
     private Aim aim = Aim.NOWHERE;
+    private final Pointing pointing = new Pointing();
     private final Map<UnderlayId, String> troubles = new HashMap<>();
     private final Set<PlacedDrawing> measuring = new HashSet<>();
     private Executor background = Runnable::run, window = Runnable::run;
@@ -418,6 +420,11 @@ public final class Workspace {
         aim = a;
         tool.moved(a);
         tell(Change.AIM);
+    }
+
+    /** The stroke under the pointer. */
+    public Optional<Pointing.Pointed> pointed() {
+        return pointing.at(this);
     }
 
     /** Whether the aim is where the pointer is now, and not where it left the board. */

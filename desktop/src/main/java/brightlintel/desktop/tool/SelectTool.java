@@ -5,18 +5,14 @@ import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Slab;
-import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.drawing.Layer;
-import brightlintel.drawing.Strokes;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
-import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -47,40 +43,13 @@ public final class SelectTool implements Tool {
     @Override public String prompt() {
         if (w.isEmpty()) return Words.of("prompt.empty");
         if (w.stage() != Stage.TRACE || w.contents().isEmpty()) {
-            Optional<Pointed> p = pointed(w);
+            Optional<Pointing.Pointed> p = w.pointed();
             if (p.isPresent()) {
-                Pointed x = p.get();
+                Pointing.Pointed x = p.get();
                 return Words.of("prompt.pointed", x.layer(), x.kind(), w.lengths().position(x.length()));
             }
         }
         return Words.of("prompt.select." + w.stage().name().toLowerCase(Locale.ROOT));
-    }
-
-    /** A stroke under the pointer. */
-    public record Pointed(String layer, String kind, double length, PlacedDrawing drawing, int stroke) {
-        public UnderlayId underlay() {
-            return drawing.underlay().id();
-        }
-
-        /** All layers of its drawing. */
-        public List<String> layers() {
-            return drawing.strokes().layers().stream().map(Layer::name).toList();
-        }
-    }
-
-    public static Optional<Pointed> pointed(Workspace w) {
-        Aim a = w.aim();
-        if (a.reach() <= 0 || !w.pointerOnBoard()) return Optional.empty();
-        for (PlacedDrawing d : w.drawings().reversed()) {
-            List<Integer> near = d.strokesNear(a.raw(), a.reach() * 0.6);
-            if (near.isEmpty()) continue;
-            int s = near.getFirst();
-            Strokes t = d.strokes();
-            Strokes.Path path = t.pathOf(s);
-            String own = Words.of("kind." + t.entityOf(s).kind()), kind = path == null ? own : Words.of("kind.in-block", own, path.block());
-            return Optional.of(new Pointed(t.layers().get(t.layerOf(s)).name(), kind, d.curve(s).length(), d, s));
-        }
-        return Optional.empty();
     }
 
     @Override public boolean snaps() {
@@ -131,7 +100,7 @@ public final class SelectTool implements Tool {
         handles().forEach(h -> out.add(new Mark.Handle(h, "")));
         if (box != null) out.add(box);
         else if (w.stage() == Stage.CLEAR)
-            pointed(w).ifPresent(p -> out.add(new Mark.Callout(w.aim().raw(), p.layer() + " · " + p.kind())));
+            w.pointed().ifPresent(p -> out.add(new Mark.Callout(w.aim().raw(), p.layer() + " · " + p.kind())));
         return out;
     }
 

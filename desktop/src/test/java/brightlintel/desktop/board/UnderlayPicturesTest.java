@@ -197,7 +197,8 @@ class UnderlayPicturesTest {
         paint(VIEW);
         Squares few = new Squares(10L * 4 * Squares.SIDE * Squares.SIDE);
         Ground g = new Ground(List.of(), 0, null);
-        for (int i = 0; i < 100; i++) few.put(new Squares.Key(g, i % 3, i, 0), new Raster(Squares.SIDE, Squares.SIDE), k -> k.column() == 5);
+        for (int i = 0; i < 100; i++)
+            few.put(new Squares.Key(g, i % 3, i, 0), new Raster(Squares.SIDE, Squares.SIDE), k -> k.column() == 5);
         assertThat(few.bytes()).isEqualTo(10L * 4 * Squares.SIDE * Squares.SIDE);
         assertThat(few.has(new Squares.Key(g, 0, 99, 0))).as("the newest is there").isTrue();
         assertThat(few.has(new Squares.Key(g, 2, 5, 0))).as("what is needed is kept").isTrue();
