@@ -24,6 +24,8 @@ module brightlintel.core {
     exports brightlintel.correct;
     exports brightlintel.edit;
     exports brightlintel.snap;
+    exports brightlintel.select;
+    exports brightlintel.measure;
     exports brightlintel.trace;
     exports brightlintel.solid;
     exports brightlintel.paint;

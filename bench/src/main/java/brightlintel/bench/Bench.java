@@ -1,5 +1,6 @@
 package brightlintel.bench;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
@@ -167,7 +168,7 @@ public final class Bench {
     private static PlacedDrawing placed(Strokes s) {
         Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(),
             Placement.assumed(0.001, s.origin()),
-            Clearing.NONE, 0.3, true);
+            Clearing.NONE, Appearance.faded(0.3), false);
         return new PlacedDrawing(u, s, new Finder("0", new SpaceKey.Model(), s));
     }
 

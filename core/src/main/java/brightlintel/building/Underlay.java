@@ -9,24 +9,24 @@ import java.util.Optional;
  * several.
  *
  * @param cutOut the part of the sheet that is this plan, file units
- * @param fade   0 full, 1 gone
+ * @param locked its place and size stand: no correction changes them
  */
 public record Underlay(UnderlayId id, FileId file, String sha256, SpaceKey space, Optional<Ring> cutOut, Placement placement,
     Clearing clearing,
-                       double fade, boolean locked) {
-    public Underlay {
-        if (!(fade >= 0 && fade <= 1)) throw new IllegalArgumentException("fade " + fade + " is not within 0..1");
-    }
-
+                       Appearance appearance, boolean locked) {
     public Underlay with(Placement p) {
-        return new Underlay(id, file, sha256, space, cutOut, p, clearing, fade, locked);
+        return new Underlay(id, file, sha256, space, cutOut, p, clearing, appearance, locked);
     }
 
-    public Underlay withFade(double f) {
-        return new Underlay(id, file, sha256, space, cutOut, placement, clearing, f, locked);
+    public Underlay with(Appearance a) {
+        return new Underlay(id, file, sha256, space, cutOut, placement, clearing, a, locked);
     }
 
     public Underlay with(Clearing c) {
-        return new Underlay(id, file, sha256, space, cutOut, placement, c, fade, locked);
+        return new Underlay(id, file, sha256, space, cutOut, placement, c, appearance, locked);
+    }
+
+    public Underlay withLocked(boolean l) {
+        return new Underlay(id, file, sha256, space, cutOut, placement, clearing, appearance, l);
     }
 }

@@ -1,5 +1,6 @@
 package brightlintel.demo;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.Custody;
 import brightlintel.building.Edit;
@@ -134,7 +135,7 @@ public final class HeronQuayProject {
         sources.add(source);
         List<Underlay> underlays = new ArrayList<>(p.underlays());
         underlays.add(new Underlay(u, source.id(), sha, new SpaceKey.Page(1), Optional.empty(), place, Clearing.ofLayers(Set.of(layerOff)),
-            FADE, true));
+            Appearance.faded(FADE), false));
         p = p.withSources(sources).withUnderlays(underlays).withStorey(on, s -> {
             List<UnderlayId> ids = new ArrayList<>(s.underlays());
             ids.addFirst(u);

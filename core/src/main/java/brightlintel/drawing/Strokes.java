@@ -224,6 +224,13 @@ public final class Strokes {
         return colour[stroke];
     }
 
+    /** Hundredths of a millimetre on paper; below 0 where the file leaves it open. */
+    public int weightOf(int stroke) {
+        Entity e = entity[stroke];
+        int w = e.style().weight();
+        return w == Style.WEIGHT_BY_LAYER ? layers.get(layer[stroke]).weight() : w;
+    }
+
     public Entity entityOf(int stroke) {
         return entity[stroke];
     }

@@ -15,12 +15,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-/** Size, direction and datum of an underlay. The file stays as it is. */
+/** Size, direction and datum of an underlay. The file stays as it is; what is locked stays where it is. */
 public final class Placing {
     private Placing() { }
 
     private static Edit place(String name, UnderlayId u, UnaryOperator<Placement> f) {
-        return Edit.of(name, p -> p.withUnderlay(u, x -> x.with(f.apply(x.placement()))));
+        return Edit.of(name, p -> p.withUnderlay(u, x -> x.locked() ? x : x.with(f.apply(x.placement()))));
     }
 
     public static Edit unit(UnderlayId u, double metresPerUnit) {
@@ -55,6 +55,11 @@ public final class Placing {
     /** The point that lies here now comes to lie there. */
     public static Edit move(UnderlayId u, Point from, Point to) {
         return place("edit.move-underlay", u, p -> p.withAnchor(Given.stated(p.toStraightened(from)), Given.stated(to)));
+    }
+
+    /** The datum point comes to lie there. */
+    public static Edit putAt(UnderlayId u, Point inBuilding) {
+        return place("edit.move-underlay", u, p -> p.withAnchor(p.fileAnchor(), Given.stated(inBuilding)));
     }
 
     public static Edit mirror(UnderlayId u) {

@@ -1,5 +1,6 @@
 package brightlintel.edit;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.Custody;
 import brightlintel.building.Edit;
@@ -94,7 +95,7 @@ public final class Receiving {
         if (there(p, u.sha256(), u.space(), on).isPresent()) return p;
         FileId file = same(p, u.sha256()).map(Source::id).orElse(u.file());
         List<Underlay> out = new ArrayList<>(p.underlays());
-        out.add(new Underlay(u.id(), file, u.sha256(), u.space(), u.cutOut(), u.placement(), u.clearing(), u.fade(), u.locked()));
+        out.add(new Underlay(u.id(), file, u.sha256(), u.space(), u.cutOut(), u.placement(), u.clearing(), u.appearance(), u.locked()));
         return p.withUnderlays(out).withStorey(on, s -> s.withUnderlays(with(s.underlays(), u.id())));
     }
 
@@ -102,7 +103,7 @@ public final class Receiving {
         Set<String> off = new TreeSet<>();
         for (Layer l : a.drawing.layers()) if (l.startsHidden()) off.add(l.name());
         Underlay bare = new Underlay(id, file, a.drawing.sha256(), a.space, Optional.empty(), Placement.assumed(1, a.strokes.origin()),
-            Clearing.ofLayers(off), USUAL_FADE, true);
+            Clearing.ofLayers(off), Appearance.faded(USUAL_FADE), false);
         Cleared shown = Cleared.of(bare, a.strokes, a.finder);
         if (!shown.showsAnything()) {
             bare = bare.with(Clearing.NONE);

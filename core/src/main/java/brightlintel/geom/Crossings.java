@@ -57,24 +57,18 @@ public final class Crossings {
 
     /** In the arc's own frame, where u and v are the axes, the ellipse is the circle of radius one. */
     private static void lineAndArc(Curve.Straight line, Curve.EllipticArc arc, boolean arcFirst, List<CurveMath.Crossing> out) {
-        Affine frame = new Affine(arc.u().x(), arc.u().y(), arc.v().x(), arc.v().y(), arc.centre().x(), arc.centre().y());
+        Affine frame = arc.frame();
         if (!(Math.abs(frame.determinant()) > 0)) return;
         Affine back = frame.inverse();
         Point p = back.apply(line.a()), d = back.apply(line.b()).minus(p);
         double a = d.dot(d), half = p.dot(d), c = p.dot(p) - 1, root = half * half - a * c;
         if (!(root >= 0) || !(a > 0)) return;
         for (double sign : new double[] {-1, 1}) {
-            double t = (-half + sign * Math.sqrt(root)) / a, s = on(arc, p.plus(d.times(t)).angle());
+            double t = (-half + sign * Math.sqrt(root)) / a, s = arc.parameter(p.plus(d.times(t)).angle());
             Point at = line.at(t);
             if (arcFirst) add(s, t, at, out);
             else add(t, s, at, out);
         }
-    }
-
-    /** The parameter of an angle in the arc's frame; beyond 1 where the arc does not reach it. */
-    private static double on(Curve.EllipticArc arc, double angle) {
-        double way = Angles.positive((angle - arc.start()) * Math.signum(arc.sweep())), span = Math.abs(arc.sweep());
-        return way > span && Angles.TURN - way < 1e-9 ? 0 : way / span;
     }
 
     private static void circles(Curve.EllipticArc a, Curve.EllipticArc b, List<CurveMath.Crossing> out) {
@@ -92,7 +86,7 @@ public final class Crossings {
 
     private static double inFrame(Curve.EllipticArc arc, Point at) {
         Point d = at.minus(arc.centre());
-        return on(arc, Math.atan2(d.dot(arc.v()) / arc.v().dot(arc.v()), d.dot(arc.u()) / arc.u().dot(arc.u())));
+        return arc.parameter(Math.atan2(d.dot(arc.v()) / arc.v().dot(arc.v()), d.dot(arc.u()) / arc.u().dot(arc.u())));
     }
 
     private static void chords(Curve a, Curve b, List<CurveMath.Crossing> out) {

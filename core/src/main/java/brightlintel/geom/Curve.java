@@ -76,6 +76,17 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
             return Math.abs(u.dot(v)) < 1e-9 * size * size && Math.abs(u.length() - v.length()) < 1e-9 * size;
         }
 
+        /** Takes the circle of radius one to the ellipse that the arc is of. Of an arc that is flat it has no way back. */
+        public Affine frame() {
+            return new Affine(u.x(), u.y(), v.x(), v.y(), centre.x(), centre.y());
+        }
+
+        /** The parameter of an angle in the arc's frame; beyond 1 where the arc does not reach it. */
+        public double parameter(double angle) {
+            double way = Angles.positive((angle - start) * Math.signum(sweep)), span = Math.abs(sweep);
+            return way > span && Angles.TURN - way < 1e-9 ? 0 : way / span;
+        }
+
         public boolean isWhole() {
             return Math.abs(sweep) > Angles.TURN - 1e-9;
         }

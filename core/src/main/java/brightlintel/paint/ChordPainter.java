@@ -22,21 +22,19 @@ final class ChordPainter {
     private final Cleared shown;
     private final Affine m;
     private final Raster r;
-    private final Brush broad;
-    private final float width;
-    private final int alpha;
+    private final Brush brush;
     private final BrokenLines broken;
     private final Set<Integer> cutSplines = new HashSet<>();
-    private int colour;
+    private int colour, alpha = 256;
+    private float width = 1;
+    private boolean broad;
 
-    ChordPainter(PlacedDrawing d, Affine toPx, Raster r, float width) {
+    ChordPainter(PlacedDrawing d, Affine toPx, Raster r) {
         this.strokes = d.strokes();
         this.shown = d.cleared();
         this.m = toPx;
         this.r = r;
-        this.width = width;
-        this.broad = width >= BROAD ? new Brush(r) : null;
-        this.alpha = (int) (256 * Math.clamp(width, 0.2f, 1f));
+        this.brush = new Brush(r);
         this.broken = strokes.hasDashes() ? new BrokenLines(strokes, m.meanScale(), r) : null;
     }
 
@@ -45,8 +43,13 @@ final class ChordPainter {
         return broken == null ? List.of() : broken.words();
     }
 
-    void paint(int chord, int ink) {
+    void paint(int chord, int ink, float wide) {
         colour = ink;
+        if (wide != width) {
+            width = wide;
+            broad = wide >= BROAD;
+            alpha = (int) (256 * Math.clamp(wide, 0.2f, 1f));
+        }
         double[] xy = strokes.xy();
         int i = 4 * chord;
         double x0 = m.a() * xy[i] + m.c() * xy[i + 1] + m.tx(), x1 = m.a() * xy[i + 2] + m.c() * xy[i + 3] + m.tx();
@@ -95,7 +98,7 @@ final class ChordPainter {
         int w = r.width, h = r.height;
         if (x0 < -width && x1 < -width || x0 > w + width && x1 > w + width || y0 < -width && y1 < -width
             || y0 > h + width && y1 > h + width) return;
-        if (broad != null) broad.line(new Point(x0, y0), new Point(x1, y1), width, colour);
+        if (broad) brush.line(new Point(x0, y0), new Point(x1, y1), width, colour);
         else if (Math.abs(x1 - x0) + Math.abs(y1 - y0) < DOT) dot(x0, y0, Math.abs(x1 - x0) + Math.abs(y1 - y0));
         else if (Math.abs(x0) < FAR && Math.abs(y0) < FAR && Math.abs(x1) < FAR && Math.abs(y1) < FAR)
             Hairline.paint(r, 0, 0, w, h, (float) x0, (float) y0, (float) x1, (float) y1, colour, alpha);

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntPredicate;
 
 /** Paints texts and fills: fills under the strokes and fainter than they are, texts over them. */
 final class MarksPainter {
@@ -29,8 +30,8 @@ final class MarksPainter {
 
     /** Shown texts and fills that reach into a picture, by their place in the drawing's lists. */
     record Seen(List<Integer> texts, List<Integer> fills) {
-        Seen ofLayer(Strokes s, int layer) {
-            return new Seen(texts.stream().filter(t -> s.texts().get(t).layer() == layer).toList(), List.of());
+        Seen ofLayers(Strokes s, IntPredicate layers) {
+            return new Seen(texts.stream().filter(t -> layers.test(s.texts().get(t).layer())).toList(), List.of());
         }
     }
 

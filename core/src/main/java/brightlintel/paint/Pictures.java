@@ -21,7 +21,8 @@ public final class Pictures {
         r.clear(palette.paper());
         PlanView view = PlanView.fit(extent(p, on, underlays), width, height, 40);
         for (PlacedDrawing d : underlays)
-            StrokePainter.paint(d, view, new StrokePainter.Look(palette, true, -1, d.underlay().fade()), r, () -> false);
+            if (d.underlay().appearance().shown())
+                StrokePainter.paint(d, view, StrokePainter.Look.of(d.underlay().appearance(), palette, true), r, () -> false);
         new PlanPainter(new Brush(r), palette, view).paint(p, on, PlanShapes.of(p, on), Set.of());
         return r;
     }

@@ -1,5 +1,7 @@
 package brightlintel.paint;
 
+import brightlintel.building.Appearance;
+import brightlintel.building.Ink;
 import brightlintel.clear.Cleared;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
@@ -12,6 +14,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /**
@@ -22,23 +25,44 @@ import java.util.stream.IntStream;
 public final class StrokePainter {
     /** Of a square whose pixels stay in a core's cache. */
     private static final int SQUARE = 256;
-    /** Pixels round a picture from which ink may still reach into it. */
-    private static final double REACH = 3;
+    /** Pixels round a picture from which hairlines may still reach into it. */
+    private static final double REACH = 3, ECHO = 0.62;
+    /** Lines of this weight are one pixel wide, hundredths of a millimetre; how much finer and broader others get. */
+    private static final double USUAL_WEIGHT = 25, FINEST = 0.5, BROADEST = 4;
     private final PlacedDrawing d;
     private final Look look;
     private final int[] ink;
+    /** Of each stroke, pixels; null where all have the same. */
+    private final float[] widths;
     private final MarksPainter marks;
 
     /**
-     * @param muted  one quiet ink for all, or the drawing's colours
-     * @param lit    layer to be lit up, -1 for none
-     * @param fade   0 full, 1 gone
-     * @param colour the one ink where it is not the usual one, else -1
-     * @param width  of lines, pixels
+     * @param muted   one quiet ink for all, or the drawing's colours
+     * @param lit     layer to be lit up, -1 for none
+     * @param fade    0 full, 1 gone
+     * @param colour  the one ink where it is not the usual one, else -1
+     * @param width   of lines, pixels
+     * @param weights whether lines differ by the weights of the file
      */
-    public record Look(Palette palette, boolean muted, int lit, double fade, int colour, double width) {
+    public record Look(Palette palette, boolean muted, int lit, double fade, int colour, double width, boolean weights) {
         public Look(Palette palette, boolean muted, int lit, double fade) {
-            this(palette, muted, lit, fade, -1, 1);
+            this(palette, muted, lit, fade, -1, 1, false);
+        }
+
+        /** As an underlay's appearance says. @param quiet what the board is set to, where it says nothing */
+        public static Look of(Appearance a, Palette palette, boolean quiet) {
+            boolean muted = a.ink() instanceof Ink.Quiet || quiet && a.ink() instanceof Ink.Usual;
+            int one = a.ink() instanceof Ink.One(int rgb) ? readable(rgb, palette) : -1;
+            return new Look(palette, muted, -1, a.fade(), one, a.width(), false);
+        }
+
+        /** Of a storey that another is held against: fainter than it is itself, and in an ink that neither drawing has. */
+        public static Look echo(Appearance a, Palette palette) {
+            return new Look(palette, true, -1, Math.max(ECHO, a.fade()), palette.plum(), 1, false);
+        }
+
+        public Look withWeights(boolean on) {
+            return new Look(palette, muted, lit, fade, colour, width, on);
         }
 
         /** For what has a colour of its own in the file and lies on a layer. */
@@ -58,6 +82,7 @@ public final class StrokePainter {
         this.d = d;
         this.look = look;
         this.ink = inks(d, look);
+        this.widths = look.weights ? widths(d.strokes(), look.width) : null;
         this.marks = new MarksPainter(d, look);
     }
 
@@ -84,17 +109,18 @@ public final class StrokePainter {
     /** Over what the picture holds, by the caller's thread. @return false where it gave up */
     public boolean paint(PlanView view, Raster r, BooleanSupplier stop) {
         Affine toPx = d.toBuilding().then(view.toPx());
-        Box seen = view.seen().grown(REACH / view.pxPerMetre());
+        Box seen = seen(view, widths == null ? look.width : look.width * BROADEST);
         Underlaid.Look scan = new Underlaid.Look(look.fade,
             look.colour >= 0 ? look.colour : look.muted || look.palette.isDark() ? look.palette.ink2() : -1);
         for (LaidPicture p : d.pictures()) Underlaid.paint(r, p.pixels(), p.toBuilding().then(view.toPx()), scan, stop);
         MarksPainter.Seen there = marks.in(seen);
         marks.fills(there, toPx, r);
         if (stop.getAsBoolean()) return false;
-        ChordPainter chords = new ChordPainter(d, toPx, r, (float) look.width);
+        ChordPainter chords = new ChordPainter(d, toPx, r);
+        float even = (float) look.width;
         d.chordsIn(seen, c -> {
-            int colour = ink[d.strokes().strokeOf(c)];
-            if (colour >= 0) chords.paint(c, colour);
+            int s = d.strokes().strokeOf(c), colour = ink[s];
+            if (colour >= 0) chords.paint(c, colour, widths == null ? even : widths[s]);
         });
         if (stop.getAsBoolean()) return false;
         marks.texts(there, toPx, r);
@@ -102,23 +128,30 @@ public final class StrokePainter {
         return !stop.getAsBoolean();
     }
 
-    /** The shown strokes and texts of one layer, in one ink. */
-    public static void paintLayer(PlacedDrawing d, int layer, int colour, PlanView view, Raster r) {
+    /** Some of what is shown, in one ink: strokes by their number, texts by the number of their layer. */
+    public static void paintSome(PlacedDrawing d, IntPredicate strokes, IntPredicate textLayers, int colour, double width, PlanView view,
+        Raster r) {
         Affine toPx = d.toBuilding().then(view.toPx());
-        Box seen = view.seen().grown(REACH / view.pxPerMetre());
-        ChordPainter chords = new ChordPainter(d, toPx, r, 1);
+        Box seen = seen(view, width);
+        ChordPainter chords = new ChordPainter(d, toPx, r);
         d.chordsIn(seen, c -> {
             int s = d.strokes().strokeOf(c);
-            if (d.strokes().layerOf(s) == layer && d.cleared().strokeShown(s)) chords.paint(c, colour);
+            if (strokes.test(s) && d.cleared().strokeShown(s)) chords.paint(c, colour, (float) width);
         });
-        MarksPainter marks = new MarksPainter(d, new Look(Palette.LIGHT, true, -1, 0, colour, 1));
-        marks.texts(marks.in(seen).ofLayer(d.strokes(), layer), toPx, r);
+        MarksPainter marks = new MarksPainter(d, new Look(Palette.LIGHT, true, -1, 0, colour, 1, false));
+        marks.texts(marks.in(seen).ofLayers(d.strokes(), textLayers), toPx, r);
+    }
+
+    /** From where ink reaches into a picture. */
+    private static Box seen(PlanView view, double width) {
+        return view.seen().grown((REACH + width / 2) / view.pxPerMetre());
     }
 
     /** Whether anything that one shows and the other does not reaches into a box: drawings of the same strokes in the same place. */
     public static boolean differ(PlacedDrawing a, PlacedDrawing b, PlanView view) {
         if (a == b) return false;
-        Box seen = view.seen().grown(REACH / view.pxPerMetre());
+        double widest = a.underlay().appearance().width() * BROADEST;
+        Box seen = seen(view, widest);
         boolean[] differ = {false};
         Cleared was = a.cleared(), is = b.cleared();
         a.chordsIn(seen, c -> {
@@ -141,6 +174,18 @@ public final class StrokePainter {
                 if (!shown.strokeShown(i)) out[i] = -1;
                 else if (s.layerOf(i) == look.lit) out[i] = look.palette.brass();
                 else out[i] = look.isOneInk() ? one : known.computeIfAbsent(s.colourOf(i), c -> look.ink(c, -1));
+            }
+        });
+        return out;
+    }
+
+    /** Weights are told on paper: so many times the usual one, whatever the zoom. */
+    private static float[] widths(Strokes s, double width) {
+        float[] out = new float[s.size()];
+        Chunks.of(out.length, (from, to) -> {
+            for (int i = from; i < to; i++) {
+                int w = s.weightOf(i);
+                out[i] = (float) (width * (w < 0 ? 1 : Math.clamp(w / USUAL_WEIGHT, FINEST, BROADEST)));
             }
         });
         return out;

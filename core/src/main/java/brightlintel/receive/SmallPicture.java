@@ -1,5 +1,6 @@
 package brightlintel.receive;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.FileId;
 import brightlintel.building.Placement;
@@ -37,7 +38,7 @@ final class SmallPicture {
         for (Layer l : s.layers()) if (l.startsHidden()) off.add(l.name());
         Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), page.key(), Optional.empty(),
             Placement.assumed(1, Point.ORIGIN),
-            Clearing.ofLayers(off), 0, true);
+            Clearing.ofLayers(off), Appearance.faded(0), true);
         Raster r = new Raster(w, h);
         r.clear(Palette.LIGHT.sheet());
         StrokePainter.paint(new PlacedDrawing(u, s, new Finder(d.sha256(), page.key(), s)), new PlanView(sheet.centre(), perUnit, w, h),

@@ -19,6 +19,8 @@ public final class Snapper {
     private static final double SAME = 1e-7;
     /** How much nearer, in radii, a kind must be to beat the one before it in the order. */
     private static final double PER_KIND = 0.06;
+    /** The same for sources: it only parts places that are about as near. */
+    private static final double PER_SOURCE = 0.01;
     private final Scene scene;
     private final SnapSettings settings;
 
@@ -47,15 +49,18 @@ public final class Snapper {
 
     /**
      * @param radius of the ring, metres
-     * @param from   where the line being drawn starts, for square-to
+     * @param from   where the line being drawn starts, for what is square or tangent to it
      */
     public List<Snap> near(Point pointer, double radius, Optional<Point> from) {
         Gathering g = new Gathering(pointer, radius, from);
-        if (settings.sources().contains(SnapSource.DRAWING)) for (PlacedDrawing d : scene.drawings) g.drawing(d);
-        if (settings.sources().contains(SnapSource.GRID)) g.grid();
-        if (settings.sources().contains(SnapSource.MODEL)) g.model();
+        if (settings.has(SnapSource.DRAWING)) g.drawings();
+        if (settings.has(SnapSource.GRID)) g.grid();
+        if (settings.has(SnapSource.MODEL)) g.model();
         return g.sorted();
     }
+
+    /** A shown part of a stroke. */
+    private record Part(Snap.Hit hit, Curve curve) { }
 
     private final class Gathering {
         private final Point pointer;
@@ -74,22 +79,26 @@ public final class Snapper {
                 found.add(new Snap(kind, source, at, hits));
         }
 
-        void drawing(PlacedDrawing d) {
-            List<Integer> strokes = d.strokesNear(pointer, radius, MOST);
-            List<Curve> curves = new ArrayList<>();
-            List<Integer> of = new ArrayList<>();
-            for (int s : strokes)
+        void drawings() {
+            List<Part> parts = new ArrayList<>();
+            for (PlacedDrawing d : scene.drawings) drawing(d, parts);
+            if (!settings.on().contains(SnapKind.CROSSING)) return;
+            for (int i = 0; i < parts.size(); i++) for (int k = 0; k < i; k++) crossing(parts.get(i), parts.get(k));
+        }
+
+        /** @param parts takes the nearest, which are tried for crossings: those of one drawing cross those of another too */
+        private void drawing(PlacedDrawing d, List<Part> parts) {
+            int tried = parts.size() + CROSSED;
+            for (int s : d.strokesNear(pointer, radius, MOST)) {
+                Snap.Hit hit = new Snap.Hit(d, s);
                 for (Curve c : d.shownCurves(s)) {
-                    curves.add(c);
-                    of.add(s);
-                    along(c, SnapSource.DRAWING, List.of(new Snap.Hit(d, s)));
+                    if (parts.size() < tried) parts.add(new Part(hit, c));
+                    along(c, SnapSource.DRAWING, List.of(hit));
                 }
+            }
             for (int s : d.arcsCentredNear(pointer, radius))
                 if (d.curve(s) instanceof Curve.EllipticArc a)
                     offer(SnapKind.CENTRE, SnapSource.DRAWING, a.centre(), List.of(new Snap.Hit(d, s)));
-            if (!settings.on().contains(SnapKind.CROSSING)) return;
-            for (int i = 0; i < Math.min(CROSSED, curves.size()); i++)
-                for (int k = 0; k < i; k++) crossing(d, of.get(i), curves.get(i), of.get(k), curves.get(k));
         }
 
         private void along(Curve c, SnapSource source, List<Snap.Hit> hits) {
@@ -105,11 +114,20 @@ public final class Snapper {
                 var foot = CurveMath.squareTo(c, from.get(), t);
                 if (foot.isPresent()) offer(SnapKind.SQUARE_TO, source, c.at(foot.getAsDouble()), hits);
             }
+            if (c instanceof Curve.EllipticArc a) round(a, source, hits);
         }
 
-        private void crossing(PlacedDrawing d, int i, Curve a, int k, Curve b) {
-            List<Snap.Hit> both = List.of(new Snap.Hit(d, i), new Snap.Hit(d, k));
-            for (CurveMath.Crossing x : Crossings.near(a, b, pointer)) offer(SnapKind.CROSSING, SnapSource.DRAWING, x.at(), both);
+        /** What only arcs have. */
+        private void round(Curve.EllipticArc a, SnapSource source, List<Snap.Hit> hits) {
+            from.ifPresent(f -> {
+                for (double t : Tangents.from(f, a)) offer(SnapKind.TANGENT, source, a.at(t), hits);
+            });
+            Tangents.step(a, pointer, settings.round()).ifPresent(t -> offer(SnapKind.ROUND_STEP, source, a.at(t), hits));
+        }
+
+        private void crossing(Part a, Part b) {
+            for (CurveMath.Crossing x : Crossings.near(a.curve, b.curve, pointer))
+                offer(SnapKind.CROSSING, SnapSource.DRAWING, x.at(), List.of(a.hit, b.hit));
         }
 
         void grid() {
@@ -141,6 +159,7 @@ public final class Snapper {
                     var foot = CurveMath.squareTo(c, from.get(), CurveMath.nearest(c, pointer));
                     if (foot.isPresent()) offer(SnapKind.SQUARE_TO, SnapSource.MODEL, c.at(foot.getAsDouble()), List.of());
                 }
+                if (c instanceof Curve.EllipticArc a) round(a, SnapSource.MODEL, List.of());
             }
         }
 
@@ -149,7 +168,7 @@ public final class Snapper {
          * after points.
          */
         private double rank(Snap s) {
-            double kind = PER_KIND * settings.order().indexOf(s.kind());
+            double kind = PER_KIND * settings.order().indexOf(s.kind()) + PER_SOURCE * settings.sources().indexOf(s.source());
             double line = s.kind() == SnapKind.ON_STROKE ? 1 : s.kind() == SnapKind.EVEN_STEP ? 2 : 0;
             return s.at().distance(pointer) / radius + kind + line;
         }

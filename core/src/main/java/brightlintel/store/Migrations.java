@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Migrations {
     /** From version n + 1 to n + 2. Version 3 only has more: a placement that straightens, evidence of sheets. */
-    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::toVersion2, _ -> { });
+    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::toVersion2, _ -> { }, Migrations::toVersion4);
 
     private Migrations() { }
 
@@ -41,6 +41,18 @@ final class Migrations {
                 if (all.get(storey) instanceof ObjectNode c) all.set(storey, elements(c));
         for (JsonNode g : p.path("grid")) supports(g);
         for (String list : List.of("levels", "verdicts")) if (!p.has(list)) p.putArray(list);
+    }
+
+    /** What had a fade has an appearance. Locked said nothing until then, and stood on all; now it holds what it stands on. */
+    private static void toVersion4(ObjectNode p) {
+        for (JsonNode u : p.path("underlays")) {
+            if (!(u instanceof ObjectNode o) || !o.has("fade")) continue;
+            ObjectNode a = o.putObject("appearance").put("shown", true);
+            a.putObject("ink").put("is", "usual");
+            a.put("width", 1.0).set("fade", o.get("fade"));
+            o.remove("fade");
+            o.put("locked", false);
+        }
     }
 
     private static ObjectNode elements(ObjectNode c) {

@@ -7,6 +7,7 @@ import brightlintel.building.DrawnRef;
 import brightlintel.building.ElementId;
 import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
+import brightlintel.building.Ink;
 import brightlintel.building.LevelId;
 import brightlintel.building.MarkRef;
 import brightlintel.building.Opening;
@@ -136,12 +137,16 @@ final class ProjectJson {
         w.put(Cast.Part.Block.class, "block");
         w.put(Cast.Part.LayerKind.class, "layer-kind");
         w.put(Repair.Doubled.class, "doubled");
+        w.put(Ink.Usual.class, "usual");
+        w.put(Ink.Quiet.class, "quiet");
+        w.put(Ink.Drawn.class, "drawn");
+        w.put(Ink.One.class, "one");
         return w;
     }
 
     private static final List<Class<?>> SEALED = List.of(Why.class, Evidence.class, Custody.class, SpaceKey.class, Stand.class, Top.class,
         Provenance.Way.class,
-        Opening.Filling.class, StoreyElement.class, DrawnRef.class, Curve.class, Cast.Part.class, Repair.class);
+        Opening.Filling.class, StoreyElement.class, DrawnRef.class, Curve.class, Cast.Part.class, Repair.class, Ink.class);
 
     static final JsonMapper MAPPER = mapper();
 

@@ -3,6 +3,7 @@ package brightlintel.clear;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Cast;
 import brightlintel.building.Clearing;
 import brightlintel.building.Given;
@@ -164,7 +165,7 @@ class ClearedTest {
         PlacedDrawing all = placed("A 0 0 10 0\nA 50 0 60 0", Clearing.NONE);
         Underlay u = all.underlay();
         Underlay cut = new Underlay(u.id(), u.file(), u.sha256(), u.space(), Optional.of(box(40, -5, 70, 5)), u.placement(), u.clearing(),
-            0, false);
+            Appearance.faded(0), false);
         assertThat(all.with(cut).cleared().strokeShown(0)).isFalse();
         assertThat(all.with(cut).extent().main()).isEqualTo(new Box(50, 0, 60, 0));
     }

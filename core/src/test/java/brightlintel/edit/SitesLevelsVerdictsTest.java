@@ -3,6 +3,7 @@ package brightlintel.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
@@ -57,7 +58,7 @@ class SitesLevelsVerdictsTest {
 
     private static Underlay underlay(UnderlayId id) {
         return new Underlay(id, new FileId("f"), "ab", new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN),
-            Clearing.NONE, 0.3, true);
+            Clearing.NONE, Appearance.faded(0.3), false);
     }
 
     private static StoreyId ground(Project p) {

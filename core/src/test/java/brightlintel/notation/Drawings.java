@@ -1,5 +1,6 @@
 package brightlintel.notation;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.FileId;
 import brightlintel.building.Placement;
@@ -53,7 +54,7 @@ public final class Drawings {
     }
 
     public static PlacedDrawing placed(String sha256, Strokes s, Placement p, Clearing c) {
-        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), sha256, new SpaceKey.Model(), Optional.empty(), p, c, 0, false);
+        Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), sha256, new SpaceKey.Model(), Optional.empty(), p, c, Appearance.faded(0), false);
         return new PlacedDrawing(u, s, new Finder(sha256, new SpaceKey.Model(), s));
     }
 

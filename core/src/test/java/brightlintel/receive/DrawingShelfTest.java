@@ -3,6 +3,7 @@ package brightlintel.receive;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.FileId;
 import brightlintel.building.Placement;
@@ -85,7 +86,7 @@ class DrawingShelfTest {
     private static Underlay underlay(String sha) {
         Project p = Project.empty("P", "G");
         return new Underlay(new UnderlayId("u"), new FileId("f"), sha, MODEL, Optional.empty(),
-            Placement.assumed(1, Point.ORIGIN), Clearing.NONE, 0, p.storeys().isEmpty());
+            Placement.assumed(1, Point.ORIGIN), Clearing.NONE, Appearance.faded(0), p.storeys().isEmpty());
     }
 
     @Test void oneTooHeavyForTheShelfIsThereAllTheSame() throws IOException {

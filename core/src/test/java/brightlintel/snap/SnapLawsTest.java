@@ -80,7 +80,11 @@ class SnapLawsTest {
                 Point along = c.derivative(CurveMath.nearest(c, s.at())).unit();
                 assertThat(Math.abs(along.dot(from.minus(s.at()).unit()))).isLessThan(1e-4);
             }
-            case MIDDLE, CROSSING, ON_STROKE, GRID_CROSSING, MODEL_CORNER, EVEN_STEP -> { }
+            case TANGENT -> {
+                Point along = c.derivative(CurveMath.nearest(c, s.at())).unit();
+                assertThat(Math.abs(along.cross(from.minus(s.at()).unit()))).isLessThan(1e-5);
+            }
+            case MIDDLE, CROSSING, ON_STROKE, GRID_CROSSING, MODEL_CORNER, EVEN_STEP, ROUND_STEP -> { }
         }
     }
 
@@ -134,5 +138,45 @@ class SnapLawsTest {
             assertThat(new Snapper(scene, SnapSettings.USUAL).near(c.a(), 0.05, Optional.empty()).getFirst().at().distance(c.a()))
                 .isLessThan(1e-9);
         }
+    }
+
+    /** Law: what wins among a few strokes found by place is what wins when each stroke is looked at, crossings of all pairs included. */
+    @Test void theWinnerIsThatOfTheSlowWay() {
+        Seeds.each(10, seed -> {
+            Random r = new Random(seed);
+            PlacedDrawing d = drawing(r);
+            for (int i = 0; i < 40; i++) {
+                Point at = somewhere(d, r);
+                List<Snap> found = snapper(d).near(at, RING, Optional.empty());
+                double least = Double.POSITIVE_INFINITY;
+                for (Slow s : slow(d)) if (s.at.distance(at) <= RING) least = Math.min(least, rank(s, at));
+                if (found.isEmpty() || found.getFirst().kind() == SnapKind.ON_STROKE) assertThat(least).isInfinite();
+                else assertThat(rank(new Slow(found.getFirst().kind(), found.getFirst().at()), at)).isLessThanOrEqualTo(least + 1e-9);
+            }
+        });
+    }
+
+    private record Slow(SnapKind kind, Point at) { }
+
+    private static double rank(Slow s, Point at) {
+        return s.at.distance(at) / RING + 0.06 * s.kind.ordinal();
+    }
+
+    private static List<Slow> slow(PlacedDrawing d) {
+        List<Slow> out = new ArrayList<>();
+        for (int s = 0; s < d.strokes().size(); s++) {
+            Curve c = d.curve(s);
+            if (c instanceof Curve.EllipticArc a) {
+                out.add(new Slow(SnapKind.CENTRE, a.centre()));
+                for (int q = 0; q < 4; q++) out.add(new Slow(SnapKind.MIDDLE, a.at(q / 4.0)));
+            } else {
+                out.add(new Slow(SnapKind.END, c.first()));
+                out.add(new Slow(SnapKind.END, c.last()));
+                out.add(new Slow(SnapKind.MIDDLE, c.at(0.5)));
+            }
+            for (int k = 0; k < s; k++)
+                for (CurveMath.Crossing x : Crossings.of(c, d.curve(k))) out.add(new Slow(SnapKind.CROSSING, x.at()));
+        }
+        return out;
     }
 }

@@ -103,4 +103,57 @@ class SnapperTest {
         assertThat(on).hasSize(2).allSatisfy(s -> assertThat(s.distance()).isCloseTo(0.005, Assertions.within(1e-6)));
         assertThat(d.find(on.getFirst())).isPresent();
     }
+
+    @Test void aLineFromAPlaceTouchesACircleAtItsTangent() throws IOException {
+        PlacedDrawing d = placed("A circle 0 0 300");
+        // from 5 away a circle of radius 3 is touched 4 along the line, 9/5 up and 12/5 across
+        is(near(d, 1.8, 2.42, new Point(5, 0)), SnapKind.TANGENT, 1.8, 2.4);
+        is(near(d, 1.8, -2.42, new Point(5, 0)), SnapKind.TANGENT, 1.8, -2.4);
+        assertThat(near(d, 1.8, 2.42, new Point(1, 0))).as("from within there is none").noneMatch(s -> s.kind() == SnapKind.TANGENT);
+    }
+
+    @Test void anArcIsPartedEvenlyInTheBuildingHoweverItWasDrawn() throws IOException {
+        SnapSettings on = SnapSettings.USUAL.toggled(SnapKind.ROUND_STEP).withRound(Math.toRadians(10));
+        for (boolean mirrored : new boolean[] {false, true}) {
+            Placement p = Placement.assumed(0.01, Point.ORIGIN).withTurn(Given.stated(1.234)).withMirrored(mirrored);
+            PlacedDrawing d = Drawings.placed("0", Drawings.strokes(Drawings.read("A circle 0 0 300")), p, Clearing.NONE);
+            Point want = Point.polar(Math.toRadians(40), 3);
+            List<Snap> found = new Snapper(new Snapper.Scene(List.of(d), List.of(), List.of(), List.of()), on)
+                .near(Point.polar(Math.toRadians(40.6), 3.02), 0.1, Optional.empty());
+            assertThat(found).anySatisfy(s -> {
+                assertThat(s.kind()).isEqualTo(SnapKind.ROUND_STEP);
+                assertThat(s.at().distance(want)).isLessThan(1e-9);
+            });
+        }
+    }
+
+    @Test void twoDrawingsCrossEachOther() throws IOException {
+        PlacedDrawing a = placed("A -100 0 100 0"), b = placed("A 0 -100 0 100");
+        is(new Snapper(new Snapper.Scene(List.of(a, b), List.of(), List.of(), List.of()), SnapSettings.USUAL.toggled(SnapKind.MIDDLE))
+            .near(new Point(0.02, 0.02), 0.1, Optional.empty()), SnapKind.CROSSING, 0, 0);
+    }
+
+    @Test void endsOfTheModelAloneIsOneSwitch() throws IOException {
+        PlacedDrawing d = placed("A 0 0 400 0");
+        Snapper.Scene scene = new Snapper.Scene(List.of(d), List.of(), List.of(new Point(0.05, 0)), List.of());
+        SnapSettings only = SnapSettings.USUAL.toggled(SnapSource.MODEL).withModelEndsOnly(true);
+        assertThat(only.modelEndsOnly()).isTrue();
+        List<Snap> found = new Snapper(scene, only).near(new Point(0, 0.001), 0.1, Optional.empty());
+        assertThat(found.getFirst().kind()).isEqualTo(SnapKind.MODEL_CORNER);
+        assertThat(found).noneMatch(s -> s.kind() == SnapKind.END);
+        assertThat(only.withModelEndsOnly(false).on()).isEqualTo(SnapSettings.USUAL.on());
+    }
+
+    /** Of two places that lie alike, that of the source that is first. */
+    @Test void theOrderOfKindsAndSourcesDecides() {
+        SnapSettings s = SnapSettings.USUAL;
+        assertThat(s.moved(SnapKind.EVEN_STEP, -99).order().getFirst()).isEqualTo(SnapKind.EVEN_STEP);
+        assertThat(s.moved(SnapKind.END, 1).order().subList(0, 3)).containsExactly(SnapKind.GRID_CROSSING, SnapKind.CROSSING, SnapKind.END);
+        assertThat(s.moved(SnapSource.GRID, -2).sources()).containsExactly(SnapSource.GRID, SnapSource.DRAWING, SnapSource.MODEL);
+        Snapper.Scene scene = new Snapper.Scene(List.of(), List.of(Piece.straight(new Point(-5, 0.02), new Point(5, 0.02))), List.of(),
+            List.of(Piece.straight(new Point(-50, -0.02), new Point(40, -0.02))));
+        for (SnapSource first : List.of(SnapSource.MODEL, SnapSource.GRID))
+            assertThat(new Snapper(scene, s.moved(first, -9)).near(new Point(0, 0), 0.1, Optional.empty()).getFirst().source())
+                .isEqualTo(first);
+    }
 }

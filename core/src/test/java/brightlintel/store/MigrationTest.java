@@ -3,6 +3,7 @@ package brightlintel.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Evidence;
 import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
@@ -82,16 +83,27 @@ class MigrationTest {
         assertThat(o.project().on(is.storeys().getFirst().id())).isEqualTo(is.on(is.storeys().getFirst().id()));
     }
 
+    @Test void aProjectOfVersionThreeIsWhatItWas() throws IOException {
+        Opened o = open("two-storeys-of-version-3.lintel", new Originals(folder.resolve("a")));
+        assertThat(o.version()).isEqualTo(3);
+        assertThat(o.remarks()).isEmpty();
+        Project is = HeronQuayProject.build(new DrawingShelf(new Originals(folder.resolve("b"))),
+            Files.createDirectories(folder.resolve("in")));
+        assertThat(o.project().underlays()).isEqualTo(is.underlays());
+        assertThat(o.project().underlays()).allMatch(u -> u.appearance().equals(Appearance.faded(0.3)) && !u.locked());
+        assertThat(o.project().on(is.storeys().getFirst().id())).isEqualTo(is.on(is.storeys().getFirst().id()));
+    }
+
     /** Saved again it is of this version, and opens as the same project. */
     @Test void aProjectOfVersionOneIsSavedAsThisVersion() throws IOException {
         Originals originals = new Originals(folder.resolve("a"));
         Project p = open("two-storeys-of-version-1.lintel", originals).project();
         Path saved = folder.resolve("again.lintel");
         ProjectFile.save(p, originals, saved);
-        assertThat(json(saved)).contains("\"version\" : 3");
+        assertThat(json(saved)).contains("\"version\" : 4");
         Opened again = ProjectFile.open(saved, new Originals(folder.resolve("c")), "Ground");
         assertThat(again.project()).isEqualTo(p);
-        assertThat(again.version()).isEqualTo(3);
+        assertThat(again.version()).isEqualTo(4);
         assertThat(again.remarks()).isEmpty();
     }
 
@@ -153,7 +165,7 @@ class MigrationTest {
     }
 
     @Test void aVersionThatIsNotKnownIsRefused() {
-        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":4,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
+        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":5,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
             StandardCharsets.UTF_8);
         try {
             ProjectFile.decisions(newer, "Ground");

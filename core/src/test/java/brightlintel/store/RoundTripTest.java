@@ -2,6 +2,7 @@ package brightlintel.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Cast;
 import brightlintel.building.Clearing;
 import brightlintel.building.Custody;
@@ -11,6 +12,7 @@ import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
 import brightlintel.building.Given;
 import brightlintel.building.GridLine;
+import brightlintel.building.Ink;
 import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.MarkRef;
@@ -228,6 +230,16 @@ class RoundTripTest {
             new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT))),
             Set.of(Role.FURNITURE, Role.SITE), List.of(new Repair.Doubled(stroke(), stroke())));
         return new Underlay(new UnderlayId(id), new FileId(file), "0c", space(), r.nextBoolean() ? Optional.empty() : Optional.of(ring()),
-            place, c, r.nextDouble(), r.nextBoolean());
+            place, c, appearance(), r.nextBoolean());
+    }
+
+    private Appearance appearance() {
+        Ink ink = switch (r.nextInt(4)) {
+            case 0 -> Ink.USUAL;
+            case 1 -> Ink.QUIET;
+            case 2 -> Ink.DRAWN;
+            default -> new Ink.One(r.nextInt(1 << 24));
+        };
+        return new Appearance(r.nextBoolean(), ink, 0.5 + r.nextDouble() * 3, r.nextDouble());
     }
 }

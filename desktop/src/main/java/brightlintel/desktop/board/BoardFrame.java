@@ -76,7 +76,7 @@ final class BoardFrame {
         List<Ground.Sheet> sheets = new ArrayList<>();
         Optional<Box> all = Optional.of(Box.EMPTY);
         for (PlacedDrawing d : w.drawings()) {
-            sheets.add(new Ground.Sheet(d, new StrokePainter.Look(p, w.looks().muted(), -1, d.underlay().fade())));
+            sheets.add(new Ground.Sheet(d, StrokePainter.Look.of(d.underlay().appearance(), p, w.looks().muted())));
             Optional<Extent> e = w.extent(d);
             all = all.flatMap(b -> e.map(x -> b.with(x.main())));
         }

@@ -87,7 +87,7 @@ class UnderlayPicturesTest {
         Raster r = new Raster(view.width(), view.height());
         r.clear(w.looks().palette().paper());
         for (PlacedDrawing d : w.drawings())
-            StrokePainter.paint(d, view, new StrokePainter.Look(w.looks().palette(), w.looks().muted(), -1, d.underlay().fade()), r,
+            StrokePainter.paint(d, view, StrokePainter.Look.of(d.underlay().appearance(), w.looks().palette(), w.looks().muted()), r,
                 () -> false);
         return r;
     }

@@ -2,6 +2,7 @@ package brightlintel.desktop.docket;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
 import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
@@ -49,7 +50,7 @@ class StatesTest {
         raw = DrawingReader.read(Files.writeString(folder.resolve("plan.dxf"), b), ReadLimits.DEFAULT, Progress.NONE);
         Strokes s = Flattening.of(raw, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
         Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), raw.sha256(), new SpaceKey.Model(), Optional.empty(), p,
-            Clearing.ofLayers(off), 0, false);
+            Clearing.ofLayers(off), Appearance.faded(0), false);
         return new PlacedDrawing(u, s, new Finder(raw.sha256(), new SpaceKey.Model(), s));
     }
 
