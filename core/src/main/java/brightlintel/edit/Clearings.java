@@ -1,6 +1,7 @@
 package brightlintel.edit;
 
 import brightlintel.building.Clearing;
+import brightlintel.building.DrawnRef;
 import brightlintel.building.Edit;
 import brightlintel.building.Project;
 import brightlintel.building.Region;
@@ -9,6 +10,7 @@ import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Names;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -75,10 +77,21 @@ public final class Clearings {
 
     /** What was said of the same thing before gives way. */
     public static Edit single(UnderlayId u, Single s) {
-        return change(s.shown() ? "edit.single-on" : "edit.single-off", "", u, c -> {
+        return singles(s.shown() ? "edit.single-on" : "edit.single-off", u, List.of(s));
+    }
+
+    /** Any number in one step. */
+    public static Edit singles(UnderlayId u, List<Single> some) {
+        return singles("edit.singles-off", u, some);
+    }
+
+    private static Edit singles(String name, UnderlayId u, List<Single> some) {
+        return change(name, "", u, c -> {
+            Set<DrawnRef> again = new HashSet<>();
+            some.forEach(s -> again.add(s.drawn()));
             List<Single> out = new ArrayList<>(c.singles());
-            out.removeIf(x -> x.drawn().equals(s.drawn()));
-            out.add(s);
+            out.removeIf(x -> again.contains(x.drawn()));
+            out.addAll(some);
             return c.withSingles(out);
         });
     }

@@ -61,6 +61,12 @@ public record LengthFormat(Units units) {
             : grouped(Math.round(squareMetres / Math.pow(LengthUnit.FOOT.metres(), 2))) + " sq ft";
     }
 
+    /** As measured: 12.345 m², 132.9 sq ft. */
+    public String areaExact(double squareMetres) {
+        return units == Units.METRIC ? groupedAt(squareMetres, 3) + " m²"
+            : groupedAt(squareMetres / Math.pow(LengthUnit.FOOT.metres(), 2), 1) + " sq ft";
+    }
+
     public String volume(double cubicMetres) {
         return units == Units.METRIC ? number(cubicMetres, 2) + " m³" : groupedAt(cubicMetres / Math.pow(LengthUnit.FOOT.metres(), 3), 1)
             + " cu ft";
@@ -71,10 +77,20 @@ public record LengthFormat(Units units) {
         return n + "°";
     }
 
+    /** 15°, 7.5°: in a field. */
+    public static String angleShort(double radians) {
+        return number(Math.toDegrees(radians), 2).replaceFirst("\\.?0+$", "") + "°";
+    }
+
     static String number(double v, int digits) {
         String s = String.format(Locale.ROOT, "%." + digits + "f", v);
         if (s.matches("-0\\.?0*")) s = s.substring(1);
         return s.replace('-', '−');
+    }
+
+    /** A plain figure, as in a drawing whose units nobody has said: 3 600, 11.81. */
+    public static String plain(double v, int digits) {
+        return groupedAt(v, digits);
     }
 
     /** Rounded as a whole first: the part before the point may be carried over by what is behind it. */

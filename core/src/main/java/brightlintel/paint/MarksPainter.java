@@ -30,8 +30,9 @@ final class MarksPainter {
 
     /** Shown texts and fills that reach into a picture, by their place in the drawing's lists. */
     record Seen(List<Integer> texts, List<Integer> fills) {
-        Seen ofLayers(Strokes s, IntPredicate layers) {
-            return new Seen(texts.stream().filter(t -> layers.test(s.texts().get(t).layer())).toList(), List.of());
+        /** @param marks by their number among all marks */
+        Seen only(IntPredicate marks, int ofTexts) {
+            return new Seen(texts.stream().filter(marks::test).toList(), fills.stream().filter(f -> marks.test(ofTexts + f)).toList());
         }
     }
 

@@ -69,7 +69,12 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
 
     /** Of the storey below; of nothing under the lowest. */
     public static List<Shape.Ground> below(Project p, StoreyId on) {
-        Contents c = p.below(on).map(Storey::id).map(p::on).orElse(Contents.NONE);
+        return p.below(on).map(s -> outlines(p, s.id())).orElse(List.of());
+    }
+
+    /** Of the walls of a storey, for the one that is held against it. */
+    public static List<Shape.Ground> outlines(Project p, StoreyId of) {
+        Contents c = p.on(of);
         Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
         return c.walls().stream().map(w -> ground(w, f)).toList();
     }

@@ -128,18 +128,20 @@ public final class StrokePainter {
         return !stop.getAsBoolean();
     }
 
-    /** Some of what is shown, in one ink: strokes by their number, texts by the number of their layer. */
-    public static void paintSome(PlacedDrawing d, IntPredicate strokes, IntPredicate textLayers, int colour, double width, PlanView view,
+    /** Some of what is shown, in one ink. @param marks texts and fills by {@link Strokes#mark(int)} */
+    public static void paintSome(PlacedDrawing d, IntPredicate strokes, IntPredicate marks, int colour, double width, PlanView view,
         Raster r) {
         Affine toPx = d.toBuilding().then(view.toPx());
         Box seen = seen(view, width);
+        MarksPainter painter = new MarksPainter(d, new Look(Palette.LIGHT, true, -1, 0, colour, 1, false));
+        MarksPainter.Seen some = painter.in(seen).only(marks, d.strokes().texts().size());
+        painter.fills(some, toPx, r);
         ChordPainter chords = new ChordPainter(d, toPx, r);
         d.chordsIn(seen, c -> {
             int s = d.strokes().strokeOf(c);
             if (strokes.test(s) && d.cleared().strokeShown(s)) chords.paint(c, colour, (float) width);
         });
-        MarksPainter marks = new MarksPainter(d, new Look(Palette.LIGHT, true, -1, 0, colour, 1, false));
-        marks.texts(marks.in(seen).ofLayers(d.strokes(), textLayers), toPx, r);
+        painter.texts(some, toPx, r);
     }
 
     /** From where ink reaches into a picture. */

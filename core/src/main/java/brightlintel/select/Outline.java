@@ -65,8 +65,8 @@ public final class Outline {
     }
 
     private boolean crosses(double ax, double ay, double bx, double by) {
-        if (Math.max(ax, bx) < box.minX() || Math.min(ax, bx) > box.maxX() || Math.max(ay, by) < box.minY() || Math.min(ay, by) > box.maxY())
-            return false;
+        if (Math.max(ax, bx) < box.minX() || Math.min(ax, bx) > box.maxX()) return false;
+        if (Math.max(ay, by) < box.minY() || Math.min(ay, by) > box.maxY()) return false;
         for (int i = 0, k = xy.length - 2; i < xy.length; k = i, i += 2)
             if (meet(ax, ay, bx, by, xy[k], xy[k + 1], xy[i], xy[i + 1])) return true;
         return false;

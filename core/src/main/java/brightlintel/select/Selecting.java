@@ -122,6 +122,15 @@ public final class Selecting {
         return inside || Outline.of(List.of(p)).holds(o.box().centre().x(), o.box().centre().y());
     }
 
+    /** All strokes, texts and fills that are shown. */
+    public static Picked all(PlacedDrawing d) {
+        Strokes s = d.strokes();
+        BitSet strokes = new BitSet(), marks = new BitSet();
+        for (int i = 0; i < s.size(); i++) if (d.cleared().strokeShown(i)) strokes.set(i);
+        for (int i = 0; i < s.texts().size() + s.fills().size(); i++) if (d.cleared().markShown(i)) marks.set(i);
+        return new Picked(strokes, marks);
+    }
+
     /** Shown strokes of the same layer, kind, colour and line type. */
     public static Picked like(PlacedDrawing d, int stroke) {
         Strokes s = d.strokes();

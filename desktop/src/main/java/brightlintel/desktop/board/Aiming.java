@@ -4,6 +4,7 @@ import brightlintel.building.GridLine;
 import brightlintel.building.Slab;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.Way;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -44,8 +45,34 @@ final class Aiming {
         }
         Optional<Snap> snap = w.tool().snaps() ? pick(raw, reach) : Optional.empty();
         Point at = snap.map(Snap::at).orElse(raw);
-        if (w.ortho() && w.tool().from().isPresent()) at = level(w.tool().from().get(), at);
+        Optional<Point> from = w.tool().from();
+        if (w.way() != Way.FREE && from.isPresent()) {
+            Point straight = straight(from.get(), at);
+            boolean even = snap.filter(s -> s.kind() == SnapKind.EVEN_STEP).isPresent();
+            at = even ? stepped(from.get(), straight(from.get(), raw)) : straight;
+        }
         return new Aim(raw, at, snap, reach);
+    }
+
+    /** Where the pointer would snap to, whatever the tool. */
+    Point snapped(PlanView view, double px, double py) {
+        Point raw = view.toMetres(px, py);
+        return pick(raw, RING / view.pxPerMetre()).map(Snap::at).orElse(raw);
+    }
+
+    /** A whole number of steps from where the line begins. */
+    private Point stepped(Point from, Point to) {
+        double d = from.distance(to), step = w.snaps().step(), even = step * Math.rint(d / step);
+        return even > 0 ? from.towards(to, even / d) : to;
+    }
+
+    private Point straight(Point from, Point to) {
+        return switch (w.way()) {
+            case FREE -> to;
+            case ORTHO -> level(from, to);
+            case ACROSS -> new Point(to.x(), from.y());
+            case UP -> new Point(from.x(), to.y());
+        };
     }
 
     private Optional<Snap> pick(Point raw, double reach) {

@@ -80,7 +80,7 @@ public final class Board extends Region {
                 if (fitWaits) fit();
                 refresh();
             }
-            case LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE -> refresh();
+            case LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE, MEASURES -> refresh();
             case VIEW, SPACE, BUSY, MESSAGE, PAGES -> { }
         }
     }
@@ -128,7 +128,7 @@ public final class Board extends Region {
     private Optional<Box> extent() {
         Box b = Pictures.model(w.project(), w.storeyId());
         for (PlacedDrawing d : w.drawings()) {
-            Optional<Extent> e = w.extent(d);
+            Optional<Extent> e = w.onBoard().extent(d);
             if (e.isEmpty()) return Optional.empty();
             b = b.with(e.get().main());
         }
@@ -138,6 +138,8 @@ public final class Board extends Region {
     public void fitSelected() {
         Box b = Box.EMPTY;
         for (Element e : w.selected()) b = b.with(box(e));
+        for (PlacedDrawing d : w.drawings())
+            for (int s : w.onBoard().picked(d).strokes().toArray()) b = b.with(Box.of(d.points(s)));
         if (b.isEmpty()) fit();
         else fit(b);
     }
@@ -211,6 +213,12 @@ public final class Board extends Region {
         if (pointer != null) w.aim(aiming.at(view, pointer.x(), pointer.y()));
     }
 
+    /** The place under the pointer, snapped whatever the tool; the middle of the view where the pointer is elsewhere. */
+    public Point here() {
+        Point px = pointer == null ? new Point(view.width() / 2.0, view.height() / 2.0) : pointer;
+        return aiming.snapped(view, px.x(), px.y());
+    }
+
     /** Any number of changes before the next frame are one frame. */
     public void refresh() {
         if (frame != null) next.run();
@@ -225,7 +233,9 @@ public final class Board extends Region {
 
     /** The drawing and the frame are up to date: nothing is being painted. For tests and pictures. */
     public boolean isAtRest() {
-        return !next.isPending() && frame != null && (w.drawings().isEmpty() || pictures.isSharp(painter.wanted(view)));
+        if (next.isPending() || frame == null) return false;
+        UnderlayPictures.Wanted wanted = painter.wanted(view);
+        return wanted.sheets().isEmpty() || pictures.isSharp(wanted);
     }
 
     public void stop() {

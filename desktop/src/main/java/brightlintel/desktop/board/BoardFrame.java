@@ -7,6 +7,7 @@ import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Mark;
+import brightlintel.desktop.tool.MeasureMarks;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.drawing.Layer;
 import brightlintel.geom.Box;
@@ -22,6 +23,10 @@ import brightlintel.paint.StrokePainter;
 import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
+import brightlintel.desktop.state.Looks;
+import brightlintel.building.Storey;
+import brightlintel.select.Picked;
+import java.util.OptionalInt;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -49,11 +54,12 @@ final class BoardFrame {
     void paint(Raster frame, PlanView view, Point pointer) {
         Palette p = w.looks().palette();
         List<PlacedDrawing> drawings = w.drawings();
-        if (drawings.isEmpty()) {
+        UnderlayPictures.Wanted wanted = wanted(view);
+        if (wanted.sheets().isEmpty()) {
             pictures.forget();
             frame.clear(p.paper());
         } else {
-            pictures.want(wanted(view), again);
+            pictures.want(wanted, again);
             pictures.compose(frame, view, p.paper());
         }
         Brush brush = new Brush(frame);
@@ -63,6 +69,7 @@ final class BoardFrame {
         if (!drawings.isEmpty() && drawings.stream().noneMatch(d -> d.cleared().showsAnything())
             && drawings.stream().anyMatch(d -> d.strokes().size() > 0))
             brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM, p.ink2());
+        MeasureMarks.of(w).forEach(marks::paint);
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
         Rulers rulers = new Rulers(brush, p, view, w.project().units());
@@ -72,42 +79,54 @@ final class BoardFrame {
 
     /** What is to be seen under the model. */
     UnderlayPictures.Wanted wanted(PlanView view) {
-        Palette p = w.looks().palette();
+        Looks l = w.looks();
+        Palette p = l.palette();
         List<Ground.Sheet> sheets = new ArrayList<>();
+        for (PlacedDrawing d : w.onBoard().echo()) sheets.add(new Ground.Sheet(d, StrokePainter.Look.echo(d.underlay().appearance(), p)));
         Optional<Box> all = Optional.of(Box.EMPTY);
         for (PlacedDrawing d : w.drawings()) {
-            sheets.add(new Ground.Sheet(d, StrokePainter.Look.of(d.underlay().appearance(), p, w.looks().muted())));
-            Optional<Extent> e = w.extent(d);
+            StrokePainter.Look look = StrokePainter.Look.of(d.underlay().appearance(), p, l.muted()).withWeights(l.weights());
+            sheets.add(new Ground.Sheet(d, look));
+            Optional<Extent> e = w.onBoard().extent(d);
             all = all.flatMap(b -> e.map(x -> b.with(x.main())));
         }
         return new UnderlayPictures.Wanted(sheets, lit(), p.paper(), view, all);
     }
 
-    /** The layer that is lit, of the drawing in hand. */
-    private Optional<Ground.Lit> lit() {
+    /** The layer that is pointed at, and what is picked. */
+    private List<Ground.Lit> lit() {
+        List<Ground.Lit> out = new ArrayList<>();
+        int brass = w.looks().palette().brass();
         String name = w.looks().lit();
-        if (name.isEmpty()) return Optional.empty();
-        return w.drawing().flatMap(d -> {
-            List<Layer> layers = d.strokes().layers();
-            return IntStream.range(0, layers.size()).filter(i -> layers.get(i).name().equals(name)).boxed().findFirst()
-                .map(i -> new Ground.Lit(d, i, w.looks().palette().brass()));
-        });
+        for (PlacedDrawing d : w.drawings()) {
+            boolean inHand = w.underlay().filter(u -> u.id().equals(d.underlay().id())).isPresent();
+            if (inHand && !name.isEmpty()) layer(d, name).ifPresent(i -> out.add(new Ground.Lit.OfLayer(d, i, brass)));
+            Picked picked = w.onBoard().picked(d);
+            if (!picked.isEmpty()) out.add(new Ground.Lit.Chosen(d, picked, brass));
+        }
+        return out;
+    }
+
+    private static OptionalInt layer(PlacedDrawing d, String name) {
+        List<Layer> layers = d.strokes().layers();
+        return IntStream.range(0, layers.size()).filter(i -> layers.get(i).name().equals(name)).findFirst();
     }
 
     private void sizes(Brush brush, Palette p, PlanView view, MarkPainter marks) {
         marks.paint(new Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
-        if (w.looks().witnesses()) w.drawing().flatMap(w::extent).ifPresent(e -> new Witnesses(brush, p, view).paint(e.main()));
+        if (w.looks().witnesses()) w.drawing().flatMap(w.onBoard()::extent).ifPresent(e -> new Witnesses(brush, p, view).paint(e.main()));
     }
 
     /** Contents are never changed, so that the same ones have the same shapes. */
     private PlanShapes shapes() {
         Project project = w.project();
         StoreyId on = w.storeyId();
-        Optional<Contents> under = project.below(on).map(s -> project.on(s.id()));
+        Optional<StoreyId> outlined = w.looks().echo().seen(project, on).or(() -> project.below(on)).map(Storey::id);
+        Optional<Contents> under = outlined.map(project::on);
         boolean sameBelow = under.isPresent() == belowOf.isPresent() && (under.isEmpty() || under.get() == belowOf.get());
         if (!sameBelow) {
             belowOf = under;
-            below = PlanShapes.below(project, on);
+            below = outlined.map(s -> PlanShapes.outlines(project, s)).orElse(List.of());
         }
         if (!sameBelow || shapesOf != w.contents()) {
             shapesOf = w.contents();

@@ -1,16 +1,12 @@
 package brightlintel.desktop.board;
 
-import brightlintel.building.ElementId;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Workspace;
-import brightlintel.desktop.tool.Picking;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Point;
 import brightlintel.paint.PlanView;
-import java.util.LinkedHashSet;
-import java.util.Set;
 import javafx.scene.Cursor;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
@@ -120,21 +116,12 @@ final class BoardInput {
         }
         if (pressed == null || e.getButton() != MouseButton.PRIMARY) return;
         if (dragging) w.tool().released(pressedAim, w.aim(), e.isControlDown(), e.isShiftDown());
-        else if (w.tool() instanceof SelectTool && e.isShiftDown()) toggle();
-        else w.tool().clicked(pressedAim);
+        else if (w.tool() instanceof SelectTool t && e.isShiftDown()) t.toggled(pressedAim);
+        else w.tool().clicked(pressedAim, e.isControlDown());
         pressed = null;
         dragging = false;
         board.pointer(at(e));
         w.tell(Change.TOOL);
-    }
-
-    /** Shift+click adds to what is selected, or takes from it. */
-    private void toggle() {
-        Picking.at(w, pressedAim.raw(), pressedAim.reach()).ifPresent(e -> {
-            Set<ElementId> ids = new LinkedHashSet<>(w.selection());
-            if (!ids.remove(e.id())) ids.add(e.id());
-            w.select(ids);
-        });
     }
 
     /** The few things that make sense now. */

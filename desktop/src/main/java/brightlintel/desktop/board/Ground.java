@@ -1,12 +1,13 @@
 package brightlintel.desktop.board;
 
+import brightlintel.drawing.Strokes;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import brightlintel.paint.StrokePainter;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Picked;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BooleanSupplier;
 
 /**
@@ -16,9 +17,9 @@ import java.util.function.BooleanSupplier;
 final class Ground {
     final List<Sheet> sheets;
     final int paper;
-    /** Without the layer that is lit; this one where none is. */
+    /** Without what is lit; this one where nothing is. */
     final Ground plain;
-    private final Optional<Lit> lit;
+    private final List<Lit> lit;
     /** The one before, where its pictures may stand in: the same drawings in the same places. */
     private Ground before;
     private List<StrokePainter> painters;
@@ -30,8 +31,28 @@ final class Ground {
         }
     }
 
-    /** A layer that is lit up. */
-    record Lit(PlacedDrawing drawing, int layer, int ink) { }
+    /** What of a drawing is lit up, over all that lies there: a layer, or what is picked. */
+    sealed interface Lit {
+        void paint(PlanView square, Raster r);
+
+        /** @param layer by its number */
+        record OfLayer(PlacedDrawing drawing, int layer, int ink) implements Lit {
+            @Override public void paint(PlanView square, Raster r) {
+                Strokes s = drawing.strokes();
+                StrokePainter.paintSome(drawing, i -> s.layerOf(i) == layer, m -> m < s.texts().size() && s.mark(m).layer() == layer, ink,
+                    1, square, r);
+            }
+        }
+
+        record Chosen(PlacedDrawing drawing, Picked picked, int ink) implements Lit {
+            /** Broader than what it lies over, pixels. */
+            private static final double WIDE = 2;
+
+            @Override public void paint(PlanView square, Raster r) {
+                StrokePainter.paintSome(drawing, picked::hasStroke, picked::hasMark, ink, WIDE, square, r);
+            }
+        }
+    }
 
     /** Squares of the place that is to be painted. */
     interface Place {
@@ -46,22 +67,22 @@ final class Ground {
         this.sheets = List.copyOf(sheets);
         this.paper = paper;
         this.plain = this;
-        this.lit = Optional.empty();
+        this.lit = List.of();
         this.before = earlier != null && isPlacedLike(earlier) ? earlier.plain : null;
         if (before != null) before.before = null;
     }
 
-    private Ground(Ground plain, Lit lit) {
+    private Ground(Ground plain, List<Lit> lit) {
         this.sheets = plain.sheets;
         this.paper = plain.paper;
         this.plain = plain;
-        this.lit = Optional.of(lit);
+        this.lit = List.copyOf(lit);
         this.before = plain.before;
     }
 
-    Ground lit(Optional<Lit> layer) {
-        if (layer.equals(lit)) return this;
-        return layer.isEmpty() ? plain : new Ground(plain, layer.get());
+    Ground lit(List<Lit> now) {
+        if (now.equals(lit)) return this;
+        return now.isEmpty() ? plain : new Ground(plain, now);
     }
 
     /** null: none may stand in. */
@@ -90,7 +111,7 @@ final class Ground {
     private Raster paintLit(PlanView square, Place place, BooleanSupplier stop) {
         Raster r = place.copy(plain);
         if (r == null) return null;
-        StrokePainter.paintLayer(lit.get().drawing, lit.get().layer, lit.get().ink, square, r);
+        for (Lit l : lit) l.paint(square, r);
         return stop.getAsBoolean() ? null : r;
     }
 

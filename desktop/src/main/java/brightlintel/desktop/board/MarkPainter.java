@@ -57,6 +57,9 @@ final class MarkPainter {
                 brush.circle(c, 5, 1.5, palette.brass());
                 brush.text(word, c.x() + 9, c.y() - 8, 12, Fonts.Weight.MEDIUM, palette.brassText());
             }
+            case Mark.Measure(Point a, Point b) -> measure(px(a), px(b));
+            case Mark.Tag(Point at, String text) -> tag(px(at), text);
+            case Mark.Region(List<Point> ring) -> brush.fill(px(ring), palette.brass(), 0.10);
             case Mark.Box(Point a, Point b, boolean inside) -> {
                 Point p = px(a), q = px(b);
                 List<Point> ring = List.of(p, new Point(q.x(), p.y()), q, new Point(p.x(), q.y()));
@@ -65,6 +68,19 @@ final class MarkPainter {
                 else for (int i = 0; i < 4; i++) brush.dashed(ring.get(i), ring.get((i + 1) % 4), 1.2, palette.brass(), 5, 3);
             }
         }
+    }
+
+    private void measure(Point a, Point b) {
+        brush.line(a, b, 1.2, palette.brassText());
+        if (a.distance(b) > 8) for (Point end : List.of(a, b)) brush.disc(end, 2.4, palette.brassText());
+    }
+
+    /** Never over another's figure for long: it is small, and stands on its own line. */
+    private void tag(Point at, String text) {
+        double w = brush.textWidth(text, 12, Fonts.Weight.MEDIUM) + 10;
+        double x = Math.rint(at.x() - w / 2), y = Math.rint(at.y() - 9);
+        brush.roundRect(x, y, w, 18, 4, palette.paper(), palette.brassText(), 1);
+        brush.textCentred(text, at.x(), y + 13.2, 12, Fonts.Weight.MEDIUM, palette.brassText());
     }
 
     /** On a thin leader beside the place, never over it; kept within the picture. */

@@ -37,7 +37,7 @@ final class UnderlayPictures {
     private boolean stopped;
 
     /** @param all where the plan is, as far as that is known */
-    record Wanted(List<Ground.Sheet> sheets, Optional<Ground.Lit> lit, int paper, PlanView view, Optional<Box> all) {
+    record Wanted(List<Ground.Sheet> sheets, List<Ground.Lit> lit, int paper, PlanView view, Optional<Box> all) {
         boolean isOf(Ground g) {
             return g.paper == paper && g.sheets.equals(sheets);
         }

@@ -20,6 +20,9 @@ import brightlintel.desktop.tool.GridTool;
 import brightlintel.desktop.tool.KnownLengthTool;
 import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.OpeningTool;
+import brightlintel.edit.Appearing;
+import brightlintel.desktop.tool.Picking;
+import brightlintel.desktop.tool.OutlineTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.SlabTool;
 import brightlintel.desktop.tool.SplitTool;
@@ -90,33 +93,51 @@ public final class Commands {
 
     private static final Predicate<Workspace> ALWAYS = _ -> true;
     private static final Predicate<Workspace> UNDERLAY = w -> w.underlay().isPresent();
+    private static final Predicate<Workspace> UNLOCKED = w -> w.underlay().filter(u -> !u.locked()).isPresent();
 
     private void edit() {
         add("undo", "Ctrl+Z", w -> w.history().canUndo(), Workspace::undo);
         add("redo", "Ctrl+Shift+Z", w -> w.history().canRedo(), Workspace::redo);
-        add("delete", "Delete", w -> !w.selection().isEmpty(), w -> w.apply(Tracing.delete(w.selection())));
-        add("select-all", "Ctrl+A", w -> !w.contents().isEmpty(),
-            w -> w.select(new LinkedHashSet<>(w.contents().elements().stream().map(Element::id).toList())));
+        add("delete", "Delete", w -> !w.selection().isEmpty() || w.onBoard().pickedCount() > 0, SettingAside::delete);
+        add("select-all", "Ctrl+A", w -> !w.contents().isEmpty() || !w.drawings().isEmpty(), Picking::selectAll);
+        add("select-outline", "O", w -> !w.isEmpty(), w -> w.startQuietly(new OutlineTool(w)));
+        add("like-this", "L", w -> !w.selection().isEmpty() || w.onBoard().pickedCount() > 0, Picking::selectLike);
         add("again", "G", ALWAYS, Workspace::again);
         add("ortho", "Q", ALWAYS, w -> w.ortho(!w.ortho()));
-        add("measure", "", ALWAYS, w -> w.start(MeasureTool::new));
+        add("axis", "Shift+Q", ALWAYS, w -> w.way(w.way().nextAxis()));
+        add("model-ends", "Shift+S", ALWAYS, w -> w.snaps(w.snaps().withModelEndsOnly(!w.snaps().modelEndsOnly())));
+        measure();
         for (Stage s : Stage.values()) add("stage." + s.name().toLowerCase(Locale.ROOT), "Ctrl+" + (s.ordinal() + 1), ALWAYS, w -> w.go(s));
+    }
+
+    private void measure() {
+        for (MeasureTool.Kind k : MeasureTool.Kind.values()) {
+            String id = k == MeasureTool.Kind.DISTANCE ? "measure" : "measure-" + k.word();
+            add(id, k == MeasureTool.Kind.DISTANCE ? "M" : "", ALWAYS, w -> w.start(x -> new MeasureTool(x, k)));
+        }
+        add("measure-clear", "Shift+M", w -> !w.measures().all().isEmpty() || w.measures().base().isPresent(), w -> w.measures().clear());
+        add("base-point-off", "Shift+P", w -> w.measures().base().isPresent(), w -> w.measures().base(Optional.empty()));
     }
 
     private void onUnderlay(String id, String keys, BiConsumer<Workspace, UnderlayId> run) {
         add(id, keys, UNDERLAY, w -> w.underlay().map(Underlay::id).ifPresent(u -> run.accept(w, u)));
     }
 
+    /** What changes the place or size of the drawing in hand. */
+    private void moving(String id, String keys, BiConsumer<Workspace, UnderlayId> run) {
+        add(id, keys, UNLOCKED, w -> w.underlay().map(Underlay::id).ifPresent(u -> run.accept(w, u)));
+    }
+
     private void correct() {
-        onUnderlay("known-length", "K", (w, _) -> {
+        moving("known-length", "K", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(KnownLengthTool::new));
         });
-        onUnderlay("turn", "", (w, _) -> {
+        moving("turn", "", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(TurnTool::new));
         });
-        onUnderlay("stretch", "", (w, _) -> {
+        moving("stretch", "", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(StretchTool::new));
         });
@@ -124,12 +145,12 @@ public final class Commands {
             w.go(Stage.TRUE);
             w.start(inHand(FourPointsTool::new));
         });
-        add("unstraighten", "", w -> w.underlay().filter(u -> u.placement().straightening().isPresent()).isPresent(),
+        add("unstraighten", "", w -> w.underlay().filter(u -> !u.locked() && u.placement().straightening().isPresent()).isPresent(),
             w -> w.underlay().ifPresent(u -> w.apply(Placing.unstraighten(u.id()))));
-        onUnderlay("turn-left", "", (w, u) -> w.apply(Placing.turnBy(u, Math.PI / 2)));
-        onUnderlay("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
-        onUnderlay("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
-        onUnderlay("datum", "", (w, _) -> {
+        moving("turn-left", "", (w, u) -> w.apply(Placing.turnBy(u, Math.PI / 2)));
+        moving("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
+        moving("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
+        moving("datum", "", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(DatumTool::new));
         });
@@ -137,7 +158,7 @@ public final class Commands {
 
     /** Perspective is taken out of pictures; strokes have none. */
     private static boolean isPicture(Workspace w) {
-        return w.drawing().filter(d -> d.strokes().size() == 0 && !d.strokes().pictures().isEmpty()).isPresent();
+        return w.drawing().filter(d -> !d.underlay().locked() && d.strokes().size() == 0 && !d.strokes().pictures().isEmpty()).isPresent();
     }
 
     /** For the drawing that is in hand when the tool is started, which may be another when it is started again. */
@@ -151,6 +172,10 @@ public final class Commands {
             .ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
         onUnderlay("layers-back", "B", (w, _) -> w.apply(Clearings.allBack(w.underlayIds())));
         onUnderlay("layers-invert", "", (w, u) -> w.apply(Clearings.invert(u, layers(w))));
+        add("underlay-lock", "", UNDERLAY, w -> w.underlay().ifPresent(u -> w.apply(Appearing.lock(u.id(), !u.locked()))));
+        for (int by : new int[] {1, -1})
+            add(by > 0 ? "underlay-up" : "underlay-down", "", w -> w.underlayIds().size() > 1,
+                w -> w.underlay().ifPresent(u -> w.apply(Appearing.order(w.storeyId(), u.id(), by))));
         add("muted", "", ALWAYS, w -> w.looks(w.looks().withMuted(!w.looks().muted())));
     }
 
@@ -240,6 +265,10 @@ public final class Commands {
     private void looks() {
         add("dark", "", ALWAYS, w -> w.looks(w.looks().withDark(!w.looks().dark())));
         add("view", "V", ALWAYS, w -> w.looks(w.looks().withMode(w.looks().mode().next())));
+        add("model-alone", "Shift+X", UNDERLAY, w -> w.looks(w.looks().withModelAlone(!w.looks().modelAlone())));
+        add("echo", "Z", w -> w.project().storeys().size() > 1,
+            w -> w.looks(w.looks().with(w.looks().echo().withOn(!w.looks().echo().on()))));
+        add("weights", "", UNDERLAY, w -> w.looks(w.looks().withWeights(!w.looks().weights())));
         add("board-alone", "X", ALWAYS, w -> w.looks(w.looks().withBoardAlone(!w.looks().boardAlone())));
         add("witnesses", "", ALWAYS, w -> w.looks(w.looks().withWitnesses(!w.looks().witnesses())));
         add("units", "", ALWAYS, w -> w.apply(Edit.of("edit.units",

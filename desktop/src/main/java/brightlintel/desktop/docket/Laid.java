@@ -25,7 +25,7 @@ final class Laid {
             b.setMnemonicParsing(false);
             b.setToggleGroup(group);
             b.setSelected(w.underlay().filter(x -> x.id().equals(u.id())).isPresent());
-            b.setOnAction(_ -> w.takeInHand(u.id()));
+            b.setOnAction(_ -> w.onBoard().take(u.id()));
             v.getChildren().add(b);
         }
         return v;

@@ -70,7 +70,7 @@ public final class Parts {
         return h;
     }
 
-    static HBox line(Node left, Node right) {
+    public static HBox line(Node left, Node right) {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox h = new HBox(8, left, gap);
@@ -98,7 +98,7 @@ public final class Parts {
         return h;
     }
 
-    static FlowPane row(Node... nodes) {
+    public static FlowPane row(Node... nodes) {
         FlowPane f = new FlowPane(6, 6, nodes);
         f.getStyleClass().add("row");
         return f;

@@ -30,6 +30,7 @@ final class ReceiveDocket {
         w.underlay().ifPresent(u -> {
             String ofWhich = laid.size() < 2 ? "" : " · " + Names.of(w, u);
             w.shelf().has(u).ifPresent(s -> parts.addAll(report(state(s, u), ofWhich)));
+            parts.add(AppearanceDecision.build(w, commands, u));
             parts.add(Parts.decision(Words.of("receive.more"), null, false,
                 Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
                 commands.get("pages-other").isEnabled(w) ? Parts.row(Parts.button(w, commands.get("open"), false),
@@ -42,16 +43,16 @@ final class ReceiveDocket {
     /** One drawing of the storey: what came of it, and that it can be taken off. The one in hand is marked where there are several. */
     private static Node file(Workspace w, Commands commands, Underlay u) {
         boolean several = w.underlayIds().size() > 1, inHand = w.underlay().filter(x -> x.id().equals(u.id())).isPresent();
-        Optional<String> trouble = w.trouble(u.id());
+        Optional<String> trouble = w.onBoard().trouble(u.id());
         Optional<DrawingShelf.Shelved> s = w.shelf().has(u);
         String words = trouble.or(() -> s.map(x -> state(x, u).summary()))
-            .orElse(Words.of(w.isRead(u) ? "receive.on-board" : "receive.reading-now"));
+            .orElse(Words.of(w.onBoard().isRead(u) ? "receive.on-board" : "receive.reading-now"));
         VBox v = Parts.decision(Names.of(w, u), pill(w, u, trouble.isPresent(), s), inHand,
             Parts.label(words, trouble.isPresent() ? "brick" : "quiet"));
         List<Node> buttons = new ArrayList<>();
         if (trouble.isPresent()) buttons.add(Parts.button(w, commands.get("read-again"), false));
         if (several && !inHand)
-            buttons.add(Parts.button(Words.of("receive.in-hand"), "in-hand-" + u.id().value(), () -> w.takeInHand(u.id())));
+            buttons.add(Parts.button(Words.of("receive.in-hand"), "in-hand-" + u.id().value(), () -> w.onBoard().take(u.id())));
         buttons.add(Parts.button(Words.of("receive.take-off"), "take-off-" + u.id().value(),
             () -> w.apply(Receiving.takeOff(u.id(), w.storeyId()))));
         buttons.forEach(b -> b.getStyleClass().add("small"));
@@ -61,7 +62,7 @@ final class ReceiveDocket {
 
     private static Node pill(Workspace w, Underlay u, boolean trouble, Optional<DrawingShelf.Shelved> s) {
         if (trouble) return Parts.pill(Words.of("receive.not-read"), Tone.PARTS);
-        if (s.isEmpty()) return Parts.pill(Words.of(w.isRead(u) ? "receive.there" : "receive.reading"), Tone.PLAIN);
+        if (s.isEmpty()) return Parts.pill(Words.of(w.onBoard().isRead(u) ? "receive.there" : "receive.reading"), Tone.PLAIN);
         return state(s.get(), u).leftOut().isEmpty() ? Parts.pill(Words.of("receive.whole"), Tone.SURE)
             : Parts.pill(Words.of("receive.left-out"), Tone.LOOK);
     }

@@ -41,7 +41,7 @@ final class SheetChoice {
             Parts.beside(size, scale(w), upright), base);
         List<PlacedDrawing> drawings = w.drawings();
         // a large drawing is looked through behind the window: until then nothing is said of it
-        if (drawings.stream().allMatch(d -> w.extent(d).isPresent())) {
+        if (drawings.stream().allMatch(d -> w.onBoard().extent(d).isPresent())) {
             Box plan = Pictures.extent(w.project(), w.storeyId(), drawings);
             Sheet sheet = s.sheet(plan);
             boolean fits = sheet.holds(plan);

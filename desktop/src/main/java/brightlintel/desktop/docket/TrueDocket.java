@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.TextField;
@@ -43,11 +44,19 @@ final class TrueDocket {
             Parts.label(Words.of("true.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
         Underlay u = d.get().underlay();
         Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
-        TrueState s = TrueState.of(d.get(), w.extent(d.get()), raw.map(RawDrawing::header).orElse(Header.NONE), w.lengths());
+        TrueState s = TrueState.of(d.get(), w.onBoard().extent(d.get()), raw.map(RawDrawing::header).orElse(Header.NONE), w.lengths());
         Node head = Parts.head(Words.of("stage.true"), Words.of("true.of", Names.of(w, u), w.storey().name()));
         Optional<Paper> paper = raw.flatMap(x -> x.space(u.space())).flatMap(Space::paper);
-        return Parts.docket(head, Laid.choice(w), size(w, commands, u, s, paper), upright(w, commands, u, s), datum(w, commands, s),
+        List<Node> moving = List.of(size(w, commands, u, s, paper), upright(w, commands, u, s), datum(w, commands, s));
+        if (u.locked()) moving.forEach(n -> n.setDisable(true));
+        return Parts.docket(head, Laid.choice(w), u.locked() ? locked(w, commands) : null, moving.get(0), moving.get(1), moving.get(2),
             SiteFields.decision(w));
+    }
+
+    private static Node locked(Workspace w, Commands commands) {
+        Button b = Parts.button(w, commands.get("underlay-lock"), true);
+        b.setText(Words.of("lies.unlock"));
+        return Parts.decision(Words.of("underlays.locked"), null, true, Parts.label(Words.of("lies.locked.how"), "quiet"), Parts.row(b));
     }
 
     /** A sheet is drawn at one to so many. */

@@ -4,6 +4,7 @@ import brightlintel.desktop.frame.NextFrame;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Way;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Tool;
@@ -183,10 +184,15 @@ public final class PromptLine extends HBox {
             Point d = at.minus(tool.from().get());
             factor.setText(w.lengths().position(d.length()) + "  " + LengthFormat.angle(Angles.positive(d.angle())));
         } else factor.setText("");
+        w.measures().base().ifPresent(b -> {
+            Point d = at.minus(b);
+            String far = Words.of("prompt.base", w.lengths().position(d.length()), LengthFormat.angle(Angles.positive(d.angle())));
+            factor.setText((factor.getText() + "   " + far).strip());
+        });
         x.setText("X " + w.lengths().positionBare(at.x()));
         y.setText("Y " + w.lengths().position(at.y()));
-        ortho.setText(Words.of(w.ortho() ? "prompt.ortho-on" : "prompt.ortho"));
-        style(ortho, "on", w.ortho());
+        ortho.setText(Words.of("prompt.way." + w.way()));
+        style(ortho, "on", w.way() != Way.FREE);
     }
 
     /** Styles are worked out anew for each change: only where it is one. */

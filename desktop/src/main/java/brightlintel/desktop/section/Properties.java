@@ -15,21 +15,19 @@ import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
 import brightlintel.desktop.frame.Focus;
 import brightlintel.desktop.frame.Later;
+import brightlintel.desktop.state.Looks;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.edit.Tracing;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.receive.PageGlance;
-import brightlintel.snap.SnapKind;
-import brightlintel.snap.SnapSettings;
-import brightlintel.snap.SnapSource;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -40,7 +38,6 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -52,6 +49,7 @@ public final class Properties extends VBox {
     private final Commands commands;
     private final Later later = new Later(this::build);
     private String pointed = "";
+    private Looks looks = Looks.USUAL;
     /** Passing over a thousand strokes does not build the panel a thousand times. */
     private final PauseTransition settled = new PauseTransition(Duration.millis(90));
 
@@ -63,12 +61,21 @@ public final class Properties extends VBox {
         settled.setOnFinished(_ -> later.run());
         w.listen(c -> {
             switch (c) {
-                case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING, PAGES -> later.run();
+                case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING, PAGES, MEASURES -> later.run();
+                case LOOK -> looks();
                 case AIM -> pointer();
-                case VIEW, SPACE, LOOK, BUSY, MESSAGE, EXTENT -> { }
+                case VIEW, SPACE, BUSY, MESSAGE, EXTENT -> { }
             }
         });
         build();
+    }
+
+    /** A layer that lights up is none of its business. */
+    private void looks() {
+        Looks now = w.looks().withLit("");
+        if (now.equals(looks)) return;
+        looks = now;
+        later.run();
     }
 
     /** Only where it tells of the pointer, and only when what it points at changes. */
@@ -82,13 +89,20 @@ public final class Properties extends VBox {
     }
 
     private void build() {
+        if (UnderlayPanel.isDragged(this)) return;
         List<Element> selected = w.selected();
         List<Node> out = new ArrayList<>();
         Optional<PageGlance> page = w.pages().filter(_ -> w.stage() == Stage.RECEIVE).flatMap(p -> p.page(p.at()));
         if (page.isPresent()) PageFacts.of(page.get(), out);
         else if (w.isEmpty()) out.clear();
-        else if (!(w.tool() instanceof SelectTool) && w.tool().snaps() && selected.isEmpty()) snaps(out);
-        else if (selected.isEmpty()) underPointer(out);
+        else if (w.tool() instanceof MeasureTool m) {
+            new MeasurePanel(w, commands, out).build(m);
+            new SnapPanel(w, out).build();
+        } else if (!(w.tool() instanceof SelectTool) && w.tool().snaps() && selected.isEmpty()) new SnapPanel(w, out).build();
+        else if (selected.isEmpty()) {
+            new UnderlayPanel(w, commands, out).build();
+            underPointer(out);
+        }
         else if (selected.size() == 1) one(selected.getFirst(), out);
         else several(selected, out);
         Focus.keep(this, () -> getChildren().setAll(out));
@@ -99,58 +113,16 @@ public final class Properties extends VBox {
     }
 
     private void underPointer(List<Node> out) {
-        w.pointed().ifPresentOrElse(p -> {
+        boolean measured = !w.measures().all().isEmpty();
+        if (w.onBoard().pickedCount() > 0) new PickedPanel(w, commands, out).build();
+        else if (!(w.stage() == Stage.TRACE)) w.pointed().ifPresent(p -> {
             title(out, Words.of("properties.pointer"));
             out.add(Parts.figure(Words.of("properties.layer"), Parts.right(p.layer())));
             out.add(Parts.figure(Words.of("properties.kind"), Parts.label(p.kind())));
             out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(p.length()))));
-        }, () -> {
-            if (w.stage() == Stage.TRACE || w.stage() == Stage.TRUE) snaps(out);
         });
-    }
-
-    private void snaps(List<Node> out) {
-        title(out, Words.of("snaps.title"));
-        SnapSettings s = w.snaps();
-        for (SnapKind k : s.order()) {
-            CheckBox b = new CheckBox(Words.of("snap." + k.name().toLowerCase(Locale.ROOT)));
-            b.setId("snap-" + k.name().toLowerCase(Locale.ROOT));
-            b.setSelected(s.on().contains(k));
-            b.setOnAction(_ -> w.snaps(w.snaps().toggled(k)));
-            Node right = k == s.order().getFirst() ? Parts.right(Words.of("snaps.first"), "quiet") : k == SnapKind.EVEN_STEP
-                ? step(s) : first(k);
-            out.add(figureRow(b, right));
-        }
-        title(out, Words.of("snaps.sources"));
-        for (SnapSource k : SnapSource.values()) {
-            CheckBox b = new CheckBox(Words.of("snap-source." + k.name()));
-            b.setId("snap-source-" + k.name().toLowerCase(Locale.ROOT));
-            b.setSelected(s.sources().contains(k));
-            b.setOnAction(_ -> w.snaps(w.snaps().toggled(k)));
-            out.add(figureRow(b, Parts.right("")));
-        }
-    }
-
-    private TextField step(SnapSettings s) {
-        TextField f = Parts.entry(w, "snap-step", w.lengths().part(s.step()), t -> LengthReader.read(t, w.lengths().partUnit())
-            .filter(v -> v >= 0.001 && v <= 10).map(v -> {
-            w.snaps(w.snaps().withStep(v));
-            return true;
-        }).orElse(false));
-        return f;
-    }
-
-    private Node first(SnapKind k) {
-        var b = Parts.button(Words.of("snaps.make-first"), "snap-first-" + k.name().toLowerCase(Locale.ROOT),
-            () -> w.snaps(w.snaps().first(k)));
-        b.getStyleClass().add("link-button");
-        return b;
-    }
-
-    private static HBox figureRow(Node left, Node right) {
-        HBox h = Parts.figure("", right);
-        h.getChildren().set(0, left);
-        return h;
+        if (measured) new MeasurePanel(w, commands, out).build(null);
+        if (w.stage() == Stage.TRACE || w.stage() == Stage.TRUE) new SnapPanel(w, out).build();
     }
 
     private void one(Element e, List<Node> out) {

@@ -25,9 +25,20 @@ final class Underlays {
         return underlays.stream().map(u -> get(u, shelf)).flatMap(Optional::stream).toList();
     }
 
+    /** As {@link #of}, of a storey that is not in hand: what is on the board stays. */
+    List<PlacedDrawing> more(List<Underlay> underlays, DrawingShelf shelf) {
+        return underlays.stream().map(u -> get(u, shelf)).flatMap(Optional::stream).toList();
+    }
+
+    /** Whether it is there in whatever place. */
+    boolean has(Underlay u) {
+        PlacedDrawing there = placed.get(u.id());
+        return there != null && there.underlay().sha256().equals(u.sha256()) && there.underlay().space().equals(u.space());
+    }
+
     private Optional<PlacedDrawing> get(Underlay u, DrawingShelf shelf) {
         PlacedDrawing there = placed.get(u.id());
-        boolean same = there != null && there.underlay().sha256().equals(u.sha256()) && there.underlay().space().equals(u.space());
+        boolean same = has(u);
         if (same && there.underlay().equals(u)) return Optional.of(there);
         Optional<PlacedDrawing> now = same ? Optional.of(there.with(u))
             : shelf.has(u).map(s -> new PlacedDrawing(u, s.strokes(), s.finder()));

@@ -47,11 +47,10 @@ import java.util.function.Function;
  * of the window. No toolkit types, so that it can be tested without one.
  */
 public final class Workspace {
-    /** A drawing of fewer strokes is looked through within a frame. */
-    private static final int LARGE = 50_000;
     private final List<Consumer<Change>> listeners = new ArrayList<>();
     private final DrawingShelf shelf;
-    private final Underlays underlays = new Underlays();
+    private final OnBoard onBoard;
+    private final Measures measures = new Measures(this);
     private History history;
     private Project saved;
     private Optional<Path> file = Optional.empty();
@@ -61,12 +60,8 @@ public final class Workspace {
     private Set<ElementId> selection = Set.of();
     private Tool tool;
     private Optional<Function<Workspace, Tool>> lastTool = Optional.empty();
-    private Optional<UnderlayId> inHand = Optional.empty();
     private Aim aim = Aim.NOWHERE;
     private final Pointing pointing = new Pointing();
-    private final Map<UnderlayId, String> troubles = new HashMap<>();
-    private final Set<PlacedDrawing> measuring = new HashSet<>();
-    private Executor background = Runnable::run, window = Runnable::run;
     private BiConsumer<FileId, SpaceKey> layer = (_, _) -> { };
     private Optional<PagesInHand> pages = Optional.empty();
     private SheetSettings sheet = SheetSettings.USUAL;
@@ -74,7 +69,7 @@ public final class Workspace {
     private Object era = new Object();
     private Looks looks = Looks.USUAL;
     private SnapSettings snaps = SnapSettings.USUAL;
-    private boolean ortho;
+    private Way way = Way.FREE;
     private WallSettings wallSettings = WallSettings.USUAL;
     private OpeningSettings doorSettings = OpeningSettings.DOOR, windowSettings = OpeningSettings.WINDOW;
     private Message message = Message.NONE;
@@ -85,6 +80,7 @@ public final class Workspace {
 
     public Workspace(DrawingShelf shelf) {
         this.shelf = shelf;
+        this.onBoard = new OnBoard(this, shelf);
         this.history = History.of(Project.empty(Words.of("project.untitled"), Words.of("storey.ground")));
         this.saved = history.now();
         this.storey = project().storeys().getFirst().id();
@@ -147,15 +143,14 @@ public final class Workspace {
     public void show(Project p, Optional<Path> from, boolean asSaved) {
         era = new Object();
         message = Message.NONE;
-        inHand = Optional.empty();
-        troubles.clear();
         history = History.of(p);
         saved = asSaved ? p : null;
         file = from;
         empty = false;
         storey = p.storeys().getFirst().id();
         selection = Set.of();
-        underlays.clear();
+        onBoard.forget();
+        measures.clear();
         pages = Optional.empty();
         tool = new SelectTool(this);
         stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
@@ -206,6 +201,7 @@ public final class Workspace {
         Set<ElementId> there = new LinkedHashSet<>(selection);
         there.removeIf(id -> project().element(id).isEmpty());
         if (!there.equals(selection)) select(there);
+        onBoard.afterEdit();
         tool.projectChanged();
         tell(Change.PROJECT);
     }
@@ -232,7 +228,8 @@ public final class Workspace {
     public void go(StoreyId to) {
         if (to.equals(storey) || project().storey(to).isEmpty()) return;
         storey = to;
-        inHand = Optional.empty();
+        onBoard.leaveStorey();
+        measures.clear();
         selection = Set.of();
         tool = new SelectTool(this);
         for (Change c : List.of(Change.STOREY, Change.SELECTION, Change.TOOL)) tell(c);
@@ -251,58 +248,28 @@ public final class Workspace {
         tell(Change.STAGE);
     }
 
-    /** The underlay in hand, for what speaks of one drawing: the one that was chosen, or the uppermost of the storey. */
+    /** Drawings of the storey in hand. */
+    public OnBoard onBoard() {
+        return onBoard;
+    }
+
+    /** The underlay in hand. */
     public Optional<Underlay> underlay() {
-        List<Underlay> all = project().underlaysOf(storey);
-        return all.stream().filter(u -> inHand.filter(u.id()::equals).isPresent()).findFirst()
-            .or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.getLast()));
+        return onBoard.underlay();
     }
 
-    public void takeInHand(UnderlayId u) {
-        if (inHand.filter(u::equals).isPresent()) return;
-        inHand = Optional.of(u);
-        leaveTool();
-        tell(Change.DRAWING);
-    }
-
-    /** Drawings of the storey that are read already, the undermost first. */
+    /** Drawings of the storey that are read already and seen, the undermost first. */
     public List<PlacedDrawing> drawings() {
-        return underlays.of(project().underlaysOf(storey), shelf);
+        return onBoard.seen();
     }
 
-    /** That of the underlay in hand, once it is read. */
+    /** That of the underlay in hand, once it is read, seen or not. */
     public Optional<PlacedDrawing> drawing() {
-        Optional<Underlay> u = underlay();
-        return drawings().stream().filter(d -> u.filter(x -> x.id().equals(d.underlay().id())).isPresent()).findFirst();
+        return onBoard.drawing();
     }
 
-    /** Puts a drawing on the board that was made behind the window. */
-    public void adopt(PlacedDrawing d) {
-        if (project().underlay(d.underlay().id()).isPresent()) underlays.adopt(d);
-    }
-
-    /** Where work is done that a large drawing makes long, and how its end is told. Without it all is done at once. */
-    public void behind(Executor background, Executor window) {
-        this.background = background;
-        this.window = window;
-    }
-
-    /** Where a drawing is; nothing while a large one is being looked through, whose end is told as {@link Change#EXTENT}. */
-    public Optional<Extent> extent(PlacedDrawing d) {
-        if (d.extentIfKnown().isPresent() || d.strokes().size() < LARGE) return Optional.of(d.extent());
-        if (measuring.add(d)) background.execute(() -> {
-            d.extent();
-            window.execute(() -> {
-                measuring.remove(d);
-                tell(Change.EXTENT);
-            });
-        });
-        return d.extentIfKnown();
-    }
-
-    /** Whether a drawing is there, on the board or on the shelf. */
-    public boolean isRead(Underlay u) {
-        return drawings().stream().anyMatch(d -> d.underlay().id().equals(u.id())) || shelf.has(u).isPresent();
+    public Measures measures() {
+        return measures;
     }
 
     /** Asks for another space of a received file to be laid on the storey in hand; whoever reads files answers. */
@@ -331,20 +298,6 @@ public final class Workspace {
     public void pages(Optional<PagesInHand> p) {
         pages = p;
         tell(Change.PAGES);
-    }
-
-    /** Why a drawing is not there: it was refused, or its reading was stopped. */
-    public Optional<String> trouble(UnderlayId u) {
-        return Optional.ofNullable(troubles.get(u));
-    }
-
-    public void trouble(UnderlayId u, String words) {
-        troubles.put(u, words);
-        tell(Change.DRAWING);
-    }
-
-    public void forgetTroubles() {
-        troubles.clear();
     }
 
     public List<UnderlayId> underlayIds() {
@@ -438,13 +391,21 @@ public final class Workspace {
         tell(Change.AIM);
     }
 
+    public Way way() {
+        return way;
+    }
+
+    public void way(Way now) {
+        way = now;
+        tell(Change.SNAPS);
+    }
+
     public boolean ortho() {
-        return ortho;
+        return way == Way.ORTHO;
     }
 
     public void ortho(boolean on) {
-        ortho = on;
-        tell(Change.SNAPS);
+        way(on ? Way.ORTHO : Way.FREE);
     }
 
     public SnapSettings snaps() {

@@ -80,7 +80,7 @@ public final class FileWork {
         this.recent = recent;
         this.claims = new Claims(sessions.home());
         w.listen(c -> {
-            if (c == Change.STOREY || c == Change.FILE || c == Change.PROJECT) readUnderlays();
+            if (c == Change.STOREY || c == Change.FILE || c == Change.PROJECT || c == Change.LOOK) readUnderlays();
         });
     }
 
@@ -146,7 +146,7 @@ public final class FileWork {
             if (w.project().storey(on).isEmpty()) return;
             boolean fresh = w.project().underlay(id).isPresent();
             w.go(on);
-            Receiving.there(w.project(), r.sha256, r.space, on).map(Underlay::id).or(() -> Optional.of(id)).ifPresent(w::takeInHand);
+            Receiving.there(w.project(), r.sha256, r.space, on).map(Underlay::id).or(() -> Optional.of(id)).ifPresent(w.onBoard()::take);
             w.tell(Change.DRAWING);
             w.go(Stage.RECEIVE);
             w.say(new Message(fresh ? Message.Tone.GOOD : Message.Tone.SAID,
@@ -162,7 +162,7 @@ public final class FileWork {
         work.run(source.name(), p -> Receiving.lay(id, source.id(), w.shelf().of(source.newest().sha256(), space, p).arrival(), on),
             this.<Edit>answer(name, ofNow(edit -> {
             w.apply(edit);
-            w.takeInHand(id);
+            w.onBoard().take(id);
             w.tell(Change.DRAWING);
         })));
     }
@@ -310,26 +310,28 @@ public final class FileWork {
 
     /** Reads again what could not be read or was stopped. */
     public void readAgain() {
-        w.forgetTroubles();
+        w.onBoard().forgetTroubles();
         readUnderlays();
         w.tell(Change.DRAWING);
     }
 
-    /** Drawings of the storey in hand that are not read yet. */
+    /** Drawings of the storey in hand that are not read yet, and of the one that echoes under it. */
     private void readUnderlays() {
         // the uppermost first: it is the one that is looked at
-        for (Underlay u : w.project().underlaysOf(w.storeyId()).reversed()) {
-            if (w.isRead(u) || w.trouble(u.id()).isPresent() || !underWay.add(u.id())) continue;
+        List<Underlay> wanted = new ArrayList<>(w.project().underlaysOf(w.storeyId()).reversed());
+        w.looks().echo().seen(w.project(), w.storeyId()).ifPresent(s -> wanted.addAll(w.project().underlaysOf(s.id()).reversed()));
+        for (Underlay u : wanted) {
+            if (w.onBoard().isRead(u) || w.onBoard().trouble(u.id()).isPresent() || !underWay.add(u.id())) continue;
             String name = w.project().source(u.file()).map(Source::name).orElse("");
             Object era = w.era();
             work.run(name, p -> measured(u, p), new Work.Answer<>(d -> {
                 underWay.remove(u.id());
-                if (w.era() == era) w.adopt(d);
+                if (w.era() == era) w.onBoard().adopt(d);
                 w.tell(Change.DRAWING);
             }, t -> {
                 underWay.remove(u.id());
                 if (w.era() != era) return;
-                w.trouble(u.id(), Refusals.words(Path.of(name), t));
+                w.onBoard().trouble(u.id(), Refusals.words(Path.of(name), t));
                 bad(Path.of(name), t);
                 if (PageWork.isLocked(t)) pages.ask(Path.of(name), word -> {
                     w.shelf().unlock(u.sha256(), word);
@@ -337,7 +339,7 @@ public final class FileWork {
                 });
             }, () -> {
                 underWay.remove(u.id());
-                if (w.era() == era) w.trouble(u.id(), Words.of("receive.stopped", name));
+                if (w.era() == era) w.onBoard().trouble(u.id(), Words.of("receive.stopped", name));
             }));
         }
     }

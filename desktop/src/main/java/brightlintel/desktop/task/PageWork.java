@@ -156,7 +156,7 @@ public final class PageWork {
             if (all.file().endsWith(all.name())) taken.accept(all.file());
             w.apply(Receiving.together(all.name(), t.steps));
             w.go(t.first);
-            w.takeInHand(t.underlay);
+            w.onBoard().take(t.underlay);
             w.tell(Change.DRAWING);
             w.go(Stage.RECEIVE);
             w.say(t.trouble.isEmpty() ? new Message(Message.Tone.GOOD, Words.count("pages.done", t.pages, all.name()))

@@ -22,6 +22,15 @@ public sealed interface Mark {
     /** The datum cross. */
     record Datum(Point at, String word) implements Mark { }
 
+    /** A line that was measured, with its ends. */
+    record Measure(Point a, Point b) implements Mark { }
+
+    /** A figure on its place. */
+    record Tag(Point at, String text) implements Mark { }
+
+    /** A region that is being drawn round things. */
+    record Region(List<Point> ring) implements Mark { }
+
     /** A selection box. */
     record Box(Point a, Point b, boolean inside) implements Mark { }
 }

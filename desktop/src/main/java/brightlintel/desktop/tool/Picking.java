@@ -12,15 +12,23 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Outline;
+import brightlintel.select.Picked;
+import brightlintel.select.Selecting;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Which element lies at a place of the storey in hand: openings before walls, walls before grid lines, slabs last. */
 public final class Picking {
     private static final double CHORD = 0.01;
+    /** Half a millimetre. */
+    private static final double SAME = 5e-4;
 
     private Picking() { }
 
@@ -66,13 +74,30 @@ public final class Picking {
         return w.outline(s);
     }
 
-    /** @param inside only what lies wholly in the box; else what it touches */
-    public static List<ElementId> in(Workspace w, Box box, boolean inside) {
+    /**
+     * Selects what lies in a region: of the drawing where the stage is about the drawing, else of the model.
+     *
+     * @param inside only what lies wholly in it; else what it touches
+     * @param more   beside what is selected already
+     */
+    static void select(Workspace w, Outline o, boolean inside, boolean more) {
+        if (w.stage().isAboutDrawing()) {
+            w.onBoard().pick((d, before) -> (more ? before : Picked.NOTHING).with(Selecting.in(d, o, inside)));
+            return;
+        }
+        Set<ElementId> ids = new LinkedHashSet<>(more ? w.selection() : Set.of());
+        ids.addAll(in(w, o, inside));
+        w.select(ids);
+    }
+
+    /** @param inside only what lies wholly in the region; else what it touches */
+    public static List<ElementId> in(Workspace w, Outline box, boolean inside) {
         List<ElementId> out = new ArrayList<>();
         for (StoreyElement e : w.contents().elements()) if (hit(box, ground(w, e), inside)) out.add(e.id());
         for (GridLine g : w.project().grid()) {
             Point a = g.line().a(), b = g.line().b();
-            if (g.isOn(w.storeyId()) && (inside ? box.holds(a) && box.holds(b) : crosses(box, a, b))) out.add(g.id());
+            boolean in = inside ? box.holds(a.x(), a.y(), b.x(), b.y()) : box.touches(a.x(), a.y(), b.x(), b.y());
+            if (in && g.isOn(w.storeyId())) out.add(g.id());
         }
         return out;
     }
@@ -85,28 +110,61 @@ public final class Picking {
         };
     }
 
-    private static boolean hit(Box box, List<Ring> rings, boolean inside) {
+    private static boolean hit(Outline box, List<Ring> rings, boolean inside) {
         if (rings.isEmpty()) return false;
-        if (inside) return rings.stream().allMatch(r -> box.holds(r.box()));
-        for (Ring r : rings)
-            if (crosses(box, r.chords(CHORD))) return true;
-        return false;
-    }
-
-    private static boolean crosses(Box box, List<Point> ring) {
-        for (int i = 0; i < ring.size(); i++) if (crosses(box, ring.get(i), ring.get((i + 1) % ring.size()))) return true;
-        return false;
-    }
-
-    /** Whether a straight line meets a box (Liang and Barsky, 1984). */
-    private static boolean crosses(Box box, Point a, Point b) {
-        double lo = 0, hi = 1, dx = b.x() - a.x(), dy = b.y() - a.y();
-        double[][] sides = {{-dx, a.x() - box.minX()}, {dx, box.maxX() - a.x()}, {-dy, a.y() - box.minY()}, {dy, box.maxY() - a.y()}};
-        for (double[] s : sides) {
-            if (s[0] < 0) lo = Math.max(lo, s[1] / s[0]);
-            else if (s[0] > 0) hi = Math.min(hi, s[1] / s[0]);
-            else if (s[1] < 0) return false;
+        for (Ring r : rings) {
+            List<Point> p = r.chords(CHORD);
+            for (int i = 0; i < p.size(); i++) {
+                Point a = p.get(i), b = p.get((i + 1) % p.size());
+                boolean in = inside ? box.holds(a.x(), a.y(), b.x(), b.y()) : box.touches(a.x(), a.y(), b.x(), b.y());
+                if (in != inside) return in;
+            }
         }
-        return lo <= hi;
+        return inside;
+    }
+
+    /** All that is seen, of the drawings or of the model as the stage has it. */
+    public static void selectAll(Workspace w) {
+        if (w.stage().isAboutDrawing()) w.onBoard().pick((d, _) -> Selecting.all(d));
+        else w.select(new LinkedHashSet<>(w.contents().elements().stream().map(Element::id).toList()));
+    }
+
+    /**
+     * What is like the selected ones: of the model, elements of the same kind and thickness or size; of the drawing, see {@link Selecting}.
+     */
+    public static void selectLike(Workspace w) {
+        if (w.selection().isEmpty()) {
+            w.onBoard().pick(Picking::like);
+            return;
+        }
+        Set<ElementId> ids = new LinkedHashSet<>(w.selection());
+        for (Element like : w.selected()) {
+            w.contents().elements().stream().filter(e -> isLike(e, like)).forEach(e -> ids.add(e.id()));
+            if (like instanceof GridLine)
+                w.project().grid().stream().filter(g -> g.isOn(w.storeyId())).forEach(g -> ids.add(g.id()));
+        }
+        w.select(ids);
+    }
+
+    private static Picked like(PlacedDrawing d, Picked picked) {
+        // those that one of them brought in are like it already
+        Picked found = Picked.NOTHING;
+        for (int s : picked.strokes().toArray()) if (!found.hasStroke(s)) found = found.with(Selecting.like(d, s));
+        for (int m : picked.marks().toArray()) if (!found.hasMark(m)) found = found.with(Selecting.likeMark(d, m));
+        return picked.with(found);
+    }
+
+    private static boolean isLike(StoreyElement e, Element like) {
+        return switch (like) {
+            case Wall x -> e instanceof Wall y && isSame(x.thickness().value(), y.thickness().value());
+            case Opening x -> e instanceof Opening y && x.filling().getClass() == y.filling().getClass()
+                && isSame(x.width().value(), y.width().value());
+            case Slab x -> e instanceof Slab y && isSame(x.thickness().value(), y.thickness().value());
+            case GridLine _ -> false;
+        };
+    }
+
+    private static boolean isSame(double a, double b) {
+        return Math.abs(a - b) < SAME;
     }
 }

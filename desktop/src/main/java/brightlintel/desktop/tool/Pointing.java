@@ -39,12 +39,12 @@ public final class Pointing {
             aim = a;
             project = w.project();
             drawings = there;
-            found = look(a);
+            found = look(drawings, a);
         }
         return found;
     }
 
-    private Optional<Pointed> look(Aim a) {
+    static Optional<Pointed> look(List<PlacedDrawing> drawings, Aim a) {
         for (PlacedDrawing d : drawings.reversed()) {
             List<Integer> near = d.strokesNear(a.raw(), a.reach() * NEAR, 1);
             if (near.isEmpty()) continue;

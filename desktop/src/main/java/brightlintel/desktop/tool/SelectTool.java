@@ -13,6 +13,9 @@ import brightlintel.desktop.text.Words;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Outline;
+import brightlintel.select.Picked;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -42,6 +45,8 @@ public final class SelectTool implements Tool {
     /** Names the stroke under the pointer. */
     @Override public String prompt() {
         if (w.isEmpty()) return Words.of("prompt.empty");
+        int picked = w.onBoard().pickedCount();
+        if (picked > 0) return Words.count("prompt.picked", picked);
         if (w.stage() != Stage.TRACE || w.contents().isEmpty()) {
             Optional<Pointing.Pointed> p = w.pointed();
             if (p.isPresent()) {
@@ -57,7 +62,26 @@ public final class SelectTool implements Tool {
     }
 
     @Override public void clicked(Aim aim) {
-        w.select(Picking.at(w, aim.raw(), aim.reach()).map(e -> Set.of(e.id())).orElse(Set.of()));
+        if (w.stage().isAboutDrawing()) w.onBoard().pick((d, _) -> there(d, aim));
+        else w.select(Picking.at(w, aim.raw(), aim.reach()).map(e -> Set.of(e.id())).orElse(Set.of()));
+    }
+
+    /** Adds to what is selected, or takes from it. */
+    public void toggled(Aim aim) {
+        if (w.stage().isAboutDrawing()) {
+            w.onBoard().pick((d, before) -> before.toggled(there(d, aim)));
+            return;
+        }
+        Picking.at(w, aim.raw(), aim.reach()).ifPresent(e -> {
+            Set<ElementId> ids = new LinkedHashSet<>(w.selection());
+            if (!ids.remove(e.id())) ids.add(e.id());
+            w.select(ids);
+        });
+    }
+
+    /** The stroke that is pointed at, of whichever drawing. */
+    private Picked there(PlacedDrawing d, Aim aim) {
+        return Pointing.look(w.drawings(), aim).filter(p -> p.drawing() == d).map(p -> Picked.stroke(p.stroke())).orElse(Picked.NOTHING);
     }
 
     @Override public void dragged(Aim from, Aim to, boolean inside) {
@@ -70,11 +94,7 @@ public final class SelectTool implements Tool {
     }
 
     @Override public void released(Aim from, Aim to, boolean inside, boolean more) {
-        if (box != null) {
-            Set<ElementId> ids = new LinkedHashSet<>(more ? w.selection() : Set.of());
-            ids.addAll(Picking.in(w, Box.of(box.a(), box.b()), inside));
-            w.select(ids);
-        }
+        if (box != null) Picking.select(w, Outline.of(Box.of(box.a(), box.b())), inside, more);
         box = null;
         corner = Optional.empty();
     }
@@ -105,8 +125,8 @@ public final class SelectTool implements Tool {
     }
 
     @Override public boolean escape() {
-        if (w.selection().isEmpty()) return true;
         w.select(Set.of());
+        w.onBoard().pickNothing();
         return true;
     }
 }

@@ -23,6 +23,11 @@ public interface Tool {
 
     void clicked(Aim aim);
 
+    /** @param ctrl whether Ctrl was down */
+    default void clicked(Aim aim, boolean ctrl) {
+        clicked(aim);
+    }
+
     /** Dragging from where the button went down. */
     default void dragged(Aim from, Aim to, boolean inside) { }
 

@@ -13,6 +13,7 @@ import brightlintel.desktop.section.SectionStrip;
 import brightlintel.desktop.state.Busy;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Looks;
+import brightlintel.desktop.state.MeasureWords;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
@@ -44,6 +45,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -92,7 +95,7 @@ public final class MainWindow {
         this.sessions = sessions;
         this.recent = recent;
         this.close = close;
-        w.behind(behind, Platform::runLater);
+        w.onBoard().behind(behind, Platform::runLater);
         this.work = new Work(w, Platform::runLater);
         this.keeping = new Keeping(w, sessions,
             e -> Platform.runLater(() -> w.say(new Message(Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())))));
@@ -186,6 +189,8 @@ public final class MainWindow {
         commands.add("export-svg", "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), "svg", to -> files.exportSheet(to, false)));
         commands.add("export-plan", "", x -> !x.isEmpty(), _ -> documents.target(ofStorey(), "png", files::exportPlan));
         commands.add("export-space", "", x -> !x.isEmpty(), _ -> documents.target(w.project().name() + " 3D", "png", files::exportSpace));
+        commands.add("measure-copy", "Ctrl+C", x -> x.measures().last().isPresent(), _ -> copyMeasure());
+        commands.add("base-point", "P", x -> !x.isEmpty(), x -> x.measures().base(Optional.of(board.here())));
         commands.add("fit", "F", _ -> true, _ -> {
             board.fit();
             space.fit();
@@ -202,6 +207,15 @@ public final class MainWindow {
         commands.add("pages-leave", "", x -> x.pages().isPresent(), _ -> files.pages().leave());
         commands.add("stop", "", x -> x.busy().isPresent(), _ -> work.stop());
         commands.add("close", "", _ -> true, _ -> askClose());
+    }
+
+    private void copyMeasure() {
+        w.measures().last().map(new MeasureWords(w)::value).ifPresent(t -> {
+            ClipboardContent c = new ClipboardContent();
+            c.putString(t);
+            Clipboard.getSystemClipboard().setContent(c);
+            w.say(new Message(Message.Tone.GOOD, Words.of("measure.copied", t)));
+        });
     }
 
     private static boolean hasOtherPages(Workspace w) {

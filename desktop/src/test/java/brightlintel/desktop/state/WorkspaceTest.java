@@ -173,18 +173,18 @@ class WorkspaceTest {
         Receiving.Arrived file = new Receiving.Arrived("large.dxf", 1, "");
         w.apply(Receiving.receive(FileId.fresh(), UnderlayId.fresh(), file, shelved.arrival(), w.storeyId()));
         List<Runnable> behind = new ArrayList<>(), window = new ArrayList<>();
-        w.behind(behind::add, window::add);
+        w.onBoard().behind(behind::add, window::add);
         List<Change> told = new ArrayList<>();
         w.listen(told::add);
         PlacedDrawing d = w.drawing().orElseThrow();
-        assertThat(w.extent(d)).isEmpty();
-        assertThat(w.extent(d)).as("asked for at every frame, worked out once").isEmpty();
+        assertThat(w.onBoard().extent(d)).isEmpty();
+        assertThat(w.onBoard().extent(d)).as("asked for at every frame, worked out once").isEmpty();
         assertThat(behind).hasSize(1);
         behind.forEach(Runnable::run);
         assertThat(told).doesNotContain(Change.EXTENT);
         window.forEach(Runnable::run);
         assertThat(told).contains(Change.EXTENT);
-        assertThat(w.extent(d)).isPresent();
+        assertThat(w.onBoard().extent(d)).isPresent();
         assertThat(behind).hasSize(1);
     }
 

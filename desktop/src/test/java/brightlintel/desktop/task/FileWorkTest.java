@@ -156,12 +156,12 @@ class FileWorkTest {
         files.open(project, Runnable::run, () -> work.stop());
         window.until("it is open", () -> w.file().isPresent() && w.busy().isEmpty());
         var u = w.underlay().orElseThrow();
-        if (!w.isRead(u)) {
-            assertThat(w.trouble(u.id()).orElseThrow()).contains("a.dxf");
+        if (!w.onBoard().isRead(u)) {
+            assertThat(w.onBoard().trouble(u.id()).orElseThrow()).contains("a.dxf");
             files.readAgain();
-            window.until("it is read", () -> w.isRead(u) && w.busy().isEmpty());
+            window.until("it is read", () -> w.onBoard().isRead(u) && w.busy().isEmpty());
         }
-        assertThat(w.trouble(u.id())).isEmpty();
+        assertThat(w.onBoard().trouble(u.id())).isEmpty();
         assertThat(w.drawing()).isPresent();
     }
 
@@ -182,7 +182,7 @@ class FileWorkTest {
             r.run();
         }, () -> { });
         window.until("the reading has failed", () -> w2.file().isPresent() && w2.busy().isEmpty());
-        assertThat(w2.trouble(w2.underlay().orElseThrow().id())).isPresent();
+        assertThat(w2.onBoard().trouble(w2.underlay().orElseThrow().id())).isPresent();
         assertThat(w2.message().tone()).isEqualTo(Message.Tone.BAD);
         assertThat(w2.message().text()).contains("a.dxf");
         work2.shutdown();

@@ -23,6 +23,7 @@ import brightlintel.geom.Ring;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
 import java.io.IOException;
+import brightlintel.select.Outline;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -57,7 +58,7 @@ class PickingTest {
     }
 
     private List<String> in(double ax, double ay, double bx, double by, boolean inside) {
-        return Picking.in(w, Box.of(new Point(ax, ay), new Point(bx, by)), inside).stream().map(ElementId::value).toList();
+        return Picking.in(w, Outline.of(Box.of(new Point(ax, ay), new Point(bx, by))), inside).stream().map(ElementId::value).toList();
     }
 
     @Test void theSmallerThingIsMeant() {

@@ -1,0 +1,58 @@
+package brightlintel.desktop.command;
+
+import brightlintel.building.DrawnRef;
+import brightlintel.building.Edit;
+import brightlintel.building.Project;
+import brightlintel.building.Single;
+import brightlintel.building.UnderlayId;
+import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.edit.Clearings;
+import brightlintel.edit.Tracing;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Picked;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Takes away what is selected: of the model for good, of a drawing until it is brought back. */
+final class SettingAside {
+    /** Each is named in the project for itself: more are better said by a layer, a kind or a region. */
+    private static final int MOST = 20_000;
+
+    private SettingAside() { }
+
+    static void delete(Workspace w) {
+        if (!w.selection().isEmpty()) {
+            w.apply(Tracing.delete(w.selection()));
+            return;
+        }
+        int n = w.onBoard().pickedCount();
+        if (n > MOST) {
+            w.say(new Message(Message.Tone.BAD, Words.of("picked.too-many", LengthFormat.grouped(n), LengthFormat.grouped(MOST))));
+            return;
+        }
+        Map<UnderlayId, List<Single>> singles = new LinkedHashMap<>();
+        for (PlacedDrawing d : w.drawings()) {
+            List<Single> of = new ArrayList<>();
+            Picked p = w.onBoard().picked(d);
+            p.strokes().forEach(s -> of.add(single(d.ref(s, 0, 1))));
+            p.marks().forEach(m -> of.add(single(d.finder().markRef(m))));
+            if (!of.isEmpty()) singles.put(d.underlay().id(), of);
+        }
+        w.onBoard().pickNothing();
+        w.apply(Edit.of("edit.singles-off", LengthFormat.grouped(n), p -> {
+            Project out = p;
+            for (Map.Entry<UnderlayId, List<Single>> e : singles.entrySet()) out = Clearings.singles(e.getKey(), e.getValue()).apply(out);
+            return out;
+        }));
+        w.say(new Message(Message.Tone.GOOD, Words.count("picked.aside", n)));
+    }
+
+    private static Single single(DrawnRef drawn) {
+        return new Single(drawn, false);
+    }
+}
