@@ -176,7 +176,7 @@ public final class Bench {
         PlacedDrawing d = placed(s);
         row("where is the plan, without strays", "", () -> Extent.of(s, d.cleared(), d.toBuilding()));
         Raster r = new Raster(1047, 1080);
-        StrokePainter.Look look = new StrokePainter.Look(Palette.LIGHT, true, -1, 0.3);
+        StrokePainter.Look look = new StrokePainter.Look(Palette.LIGHT, true, 0.3);
         PlanView all = PlanView.fit(d.extent().main(), r.width, r.height, 40);
         row("paint all of it", "1047x1080 with margin", () -> StrokePainter.paint(d, all, look, r, () -> false));
         PlanView near = all.zoomed(8, 500, 500);

@@ -59,7 +59,7 @@ final class MarksPainter {
         Fill fill = new Fill(r);
         for (int n : seen.fills) {
             FillMark f = d.strokes().fills().get(n);
-            int ink = Palette.mix(look.ink(f.colour(), f.layer()), look.palette().paper(), 0.35);
+            int ink = Palette.mix(look.ink(f.colour()), look.palette().paper(), 0.35);
             if (f.lines().length == 0 || isTooFine(f, toPx)) {
                 List<List<Point>> rings = new ArrayList<>();
                 for (double[] ring : turned.computeIfAbsent(n, i -> turned(d.strokes().fills().get(i)))) rings.add(px(ring, toPx));
@@ -121,7 +121,7 @@ final class MarksPainter {
             double size = m.meanScale();
             Point at = m.apply(0, 0);
             if (!(size >= SMALLEST_BAR) || size > LARGEST || Math.abs(at.x()) > 5 * LARGEST || Math.abs(at.y()) > 5 * LARGEST) continue;
-            text(brush, t, m, look.ink(t.colour(), t.layer()), size < SMALLEST_TEXT);
+            text(brush, t, m, look.ink(t.colour()), size < SMALLEST_TEXT);
         }
     }
 

@@ -38,36 +38,34 @@ public final class StrokePainter {
 
     /**
      * @param muted   one quiet ink for all, or the drawing's colours
-     * @param lit     layer to be lit up, -1 for none
      * @param fade    0 full, 1 gone
      * @param colour  the one ink where it is not the usual one, else -1
      * @param width   of lines, pixels
      * @param weights whether lines differ by the weights of the file
      */
-    public record Look(Palette palette, boolean muted, int lit, double fade, int colour, double width, boolean weights) {
-        public Look(Palette palette, boolean muted, int lit, double fade) {
-            this(palette, muted, lit, fade, -1, 1, false);
+    public record Look(Palette palette, boolean muted, double fade, int colour, double width, boolean weights) {
+        public Look(Palette palette, boolean muted, double fade) {
+            this(palette, muted, fade, -1, 1, false);
         }
 
         /** As an underlay's appearance says. @param quiet what the board is set to, where it says nothing */
         public static Look of(Appearance a, Palette palette, boolean quiet) {
             boolean muted = a.ink() instanceof Ink.Quiet || quiet && a.ink() instanceof Ink.Usual;
             int one = a.ink() instanceof Ink.One(int rgb) ? readable(rgb, palette) : -1;
-            return new Look(palette, muted, -1, a.fade(), one, a.width(), false);
+            return new Look(palette, muted, a.fade(), one, a.width(), false);
         }
 
         /** Of a storey that another is held against: fainter than it is itself, and in an ink that neither drawing has. */
         public static Look echo(Appearance a, Palette palette) {
-            return new Look(palette, true, -1, Math.max(ECHO, a.fade()), palette.plum(), 1, false);
+            return new Look(palette, true, Math.max(ECHO, a.fade()), palette.plum(), 1, false);
         }
 
         public Look withWeights(boolean on) {
-            return new Look(palette, muted, lit, fade, colour, width, on);
+            return new Look(palette, muted, fade, colour, width, on);
         }
 
-        /** For what has a colour of its own in the file and lies on a layer. */
-        int ink(int own, int layer) {
-            if (layer == lit) return palette.brass();
+        /** For what has a colour of its own in the file. */
+        int ink(int own) {
             if (colour >= 0) return Palette.mix(colour, palette.paper(), fade);
             if (muted) return Palette.mix(palette.ink2(), palette.paper(), fade);
             return Palette.mix(readable(own, palette), palette.paper(), fade * 0.5);
@@ -133,7 +131,7 @@ public final class StrokePainter {
         Raster r) {
         Affine toPx = d.toBuilding().then(view.toPx());
         Box seen = seen(view, width);
-        MarksPainter painter = new MarksPainter(d, new Look(Palette.LIGHT, true, -1, 0, colour, 1, false));
+        MarksPainter painter = new MarksPainter(d, new Look(Palette.LIGHT, true, 0, colour, 1, false));
         MarksPainter.Seen some = painter.in(seen).only(marks, d.strokes().texts().size());
         painter.fills(some, toPx, r);
         ChordPainter chords = new ChordPainter(d, toPx, r);
@@ -169,13 +167,12 @@ public final class StrokePainter {
         Strokes s = d.strokes();
         Cleared shown = d.cleared();
         int[] out = new int[s.size()];
-        int one = look.ink(0, -1);
+        int one = look.ink(0);
         Chunks.of(out.length, (from, to) -> {
             Map<Integer, Integer> known = new HashMap<>();
             for (int i = from; i < to; i++) {
                 if (!shown.strokeShown(i)) out[i] = -1;
-                else if (s.layerOf(i) == look.lit) out[i] = look.palette.brass();
-                else out[i] = look.isOneInk() ? one : known.computeIfAbsent(s.colourOf(i), c -> look.ink(c, -1));
+                else out[i] = look.isOneInk() ? one : known.computeIfAbsent(s.colourOf(i), look::ink);
             }
         });
         return out;

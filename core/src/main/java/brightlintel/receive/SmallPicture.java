@@ -42,7 +42,7 @@ final class SmallPicture {
         Raster r = new Raster(w, h);
         r.clear(Palette.LIGHT.sheet());
         StrokePainter.paint(new PlacedDrawing(u, s, new Finder(d.sha256(), page.key(), s)), new PlanView(sheet.centre(), perUnit, w, h),
-            new StrokePainter.Look(Palette.LIGHT, true, -1, 0), r, () -> false);
+            new StrokePainter.Look(Palette.LIGHT, true, 0), r, () -> false);
         return new Pixels(w, h, Arrays.copyOf(r.pixels, w * h));
     }
 

@@ -1,5 +1,6 @@
 package brightlintel.view3d;
 
+import brightlintel.geom.Point;
 import brightlintel.geom.Vec3;
 
 /**
@@ -30,6 +31,12 @@ public record Camera(Vec3 target, double yaw, double pitch, double pxPerMetre) {
 
     public Camera panned(double dxPx, double dyPx) {
         return new Camera(target.minus(right().times(dxPx / pxPerMetre)).plus(up().times(dyPx / pxPerMetre)), yaw, pitch, pxPerMetre);
+    }
+
+    /** Where a place is seen in a picture of this size; pixels, y down. */
+    public Point toPx(Vec3 p, int width, int height) {
+        Vec3 d = p.minus(target);
+        return new Point(width / 2.0 + d.dot(right()) * pxPerMetre, height / 2.0 - d.dot(up()) * pxPerMetre);
     }
 
     Vec3 right() {

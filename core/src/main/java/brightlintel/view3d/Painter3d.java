@@ -18,6 +18,8 @@ public final class Painter3d {
     private static final int BANDS = 2 * Math.max(1, Runtime.getRuntime().availableProcessors());
     /** Edges win over their own faces by this much depth, metres. */
     private static final float EDGE_BIAS = 0.03f;
+    /** Where bodies touch, what is seen from within lies before the face of the other: the cut goes through both as one. */
+    private static final float WITHIN_BIAS = 0.002f;
     private float[] depth = new float[0];
     private int[] ids = new int[0];
     private int width, height;
@@ -25,8 +27,16 @@ public final class Painter3d {
     private Shapes shapes;
     private float[] screenT = new float[0], screenE = new float[0];
 
-    /** @param selected ids of bodies to be shown as chosen */
-    public record Look(Palette palette, Set<?> selected) { }
+    /**
+     * @param selected ids of bodies to be shown as chosen
+     * @param cuts     what is left is what all of them keep; where they go through a body its inside is solid ink
+     * @param sheets   drawings that lie in space
+     */
+    public record Look(Palette palette, Set<?> selected, List<Cut> cuts, List<Sheet> sheets) {
+        public Look(Palette palette, Set<?> selected) {
+            this(palette, selected, List.of(), List.of());
+        }
+    }
 
     public void paint(List<Body> bodies, Camera camera, Look look, Raster r) {
         width = r.width;
@@ -45,6 +55,7 @@ public final class Painter3d {
             Arrays.fill(r.pixels, y0 * width, y1 * width, 0xff000000 | look.palette.paper());
             for (int t = 0; t < s.triangles; t++) triangle(s, t, y0, y1, r);
             for (int e = 0; e < s.edges; e++) edge(s, e, y0, y1, r);
+            for (SheetPainter p : s.sheets) p.paint(r, depth, s.cuts, y0, y1);
         });
     }
 
@@ -118,6 +129,9 @@ public final class Painter3d {
         private final int[] edgeInk;
         private final Vec3 right, up, forward, target, light;
         private final float k;
+        private final int[] inside;
+        final CutPlanes cuts;
+        final List<SheetPainter> sheets;
 
         Scene(Shapes shapes, Camera c, Look look) {
             this.shapes = shapes;
@@ -127,6 +141,8 @@ public final class Painter3d {
             target = c.target();
             light = right.times(-0.45).plus(up.times(0.75)).minus(forward.times(0.5)).unit();
             k = (float) c.pxPerMetre();
+            cuts = new CutPlanes(look.cuts, c, width, height);
+            sheets = look.sheets.stream().map(x -> new SheetPainter(x, c, width, height)).toList();
             triangles = shapes.body.length;
             edges = shapes.edgeBody.length;
             body = shapes.body;
@@ -139,6 +155,7 @@ public final class Painter3d {
             Palette p = look.palette;
             ramps = new int[shapes.of.size()][];
             edgeInk = new int[shapes.of.size()];
+            inside = new int[shapes.of.size()];
             int[][] plain = new int[Body.Matter.values().length][];
             for (Body.Matter m : Body.Matter.values()) plain[m.ordinal()] = ramp(base(m, p), p);
             int[] chosen = ramp(p.brass(), p);
@@ -147,6 +164,8 @@ public final class Painter3d {
                 boolean selected = look.selected.contains(shapes.of.get(i).id());
                 ramps[i] = selected ? chosen : plain[shapes.of.get(i).matter().ordinal()];
                 edgeInk[i] = selected ? p.brassText() : ink;
+                inside[i] = selected ? p.brassText() : shapes.of.get(i).matter() == Body.Matter.SLAB ? Palette.mix(p.ink(), p.paper(), 0.3)
+                    : p.ink();
             }
         }
 
@@ -188,6 +207,11 @@ public final class Painter3d {
             return ramps[body[i]][Math.clamp((int) (lit * STEPS), 0, STEPS - 1)];
         }
 
+        /** Of a face seen from within, where a cut has laid it open: as solid as a wall in plan. */
+        int inside(int i) {
+            return inside[body[i]];
+        }
+
         int edgeColour(int i) {
             return edgeInk[shapes.edgeBody[i]];
         }
@@ -199,13 +223,15 @@ public final class Painter3d {
         float ax = t[o], ay = t[o + 1], az = t[o + 2], bx = t[o + 3], by = t[o + 4], bz = t[o + 5], cx = t[o + 6], cy = t[o + 7],
             cz = t[o + 8];
         float area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
-        // seen from outside, counter-clockwise becomes clockwise on a screen whose y runs down
-        if (!(area < -1e-6f)) return;
+        // seen from outside, counter-clockwise becomes clockwise on a screen whose y runs down; from within only where something is cut
+        boolean within = area > 0 && s.cuts.count > 0;
+        if (!(area < -1e-6f) && !(within && area > 1e-6f)) return;
         int minY = Math.max(y0, (int) Math.ceil(Math.min(ay, Math.min(by, cy)) - 0.5f)),
             maxY = Math.min(y1 - 1, (int) Math.floor(Math.max(ay, Math.max(by, cy)) - 0.5f));
         if (minY > maxY) return;
         float dzdx = ((bz - az) * (cy - ay) - (cz - az) * (by - ay)) / area, dzdy = ((cz - az) * (bx - ax) - (bz - az) * (cx - ax)) / area;
-        int colour = 0xff000000 | s.colour(i), id = s.body[i];
+        int colour = 0xff000000 | (within ? s.inside(i) : s.colour(i)), id = s.body[i];
+        float bias = within ? WITHIN_BIAS : 0;
         for (int y = minY; y <= maxY; y++) {
             float py = y + 0.5f;
             float lo = Float.POSITIVE_INFINITY, hi = Float.NEGATIVE_INFINITY;
@@ -228,8 +254,8 @@ public final class Painter3d {
             int from = Math.max(0, (int) Math.ceil(lo - 0.5f)), to = Math.min(width - 1, (int) Math.ceil(hi - 0.5f) - 1);
             float z = az + dzdx * (from + 0.5f - ax) + dzdy * (py - ay);
             for (int p = y * width + from, end = y * width + to; p <= end; p++, z += dzdx)
-                if (z < depth[p]) {
-                    depth[p] = z;
+                if (z - bias < depth[p] && (s.cuts.count == 0 || s.cuts.keeps(p - y * width + 0.5f, py, z))) {
+                    depth[p] = z - bias;
                     ids[p] = id;
                     r.pixels[p] = colour;
                 }
@@ -259,6 +285,7 @@ public final class Painter3d {
         for (int u = from; u <= to; u++) {
             float at = Math.clamp(u + 0.5f, u0, u1), v = v0 + dv * (at - u0) - 0.5f, z = z0 + dz * (at - u0) - EDGE_BIAS;
             int low = (int) Math.floor(v), share = (int) ((v - low) * 256);
+            if (s.cuts.count > 0 && !s.cuts.keeps(flat ? at : v + 0.5f, flat ? v + 0.5f : at, z + EDGE_BIAS)) continue;
             dot(flat ? u : low, flat ? low : u, z, 256 - share, ink, y0, y1, r);
             dot(flat ? u : low + 1, flat ? low + 1 : u, z, share, ink, y0, y1, r);
         }

@@ -221,7 +221,7 @@ class ClearedTest {
         Raster r = new Raster(120, 60);
         r.clear(Palette.LIGHT.paper());
         PlanView view = new PlanView(new Point(5, 0), 10, 120, 60);
-        StrokePainter.paint(d, view, new StrokePainter.Look(Palette.LIGHT, false, -1, 0), r, () -> false);
+        StrokePainter.paint(d, view, new StrokePainter.Look(Palette.LIGHT, false, 0), r, () -> false);
         StringBuilder row = new StringBuilder();
         for (int x = 5; x < 120; x += 10) row.append(ink(r, x, 30) ? '#' : '.');
         assertThat(row.toString()).isEqualTo("...####.....");

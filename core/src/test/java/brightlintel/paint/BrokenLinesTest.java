@@ -31,7 +31,7 @@ class BrokenLinesTest {
         r.clear(Palette.LIGHT.paper());
         PlanView view = new PlanView(new Point(from + 100 / pxPerUnit, 0), pxPerUnit, 200, 21);
         StrokePainter.paint(Drawings.placed("0", s, Placement.assumed(1, Point.ORIGIN), Clearing.NONE), view,
-            new StrokePainter.Look(Palette.LIGHT, false, -1, 0), r, () -> false);
+            new StrokePainter.Look(Palette.LIGHT, false, 0), r, () -> false);
         StringBuilder b = new StringBuilder();
         for (int x = 0; x < 200; x++) {
             boolean ink = false;

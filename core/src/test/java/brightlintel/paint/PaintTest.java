@@ -28,7 +28,7 @@ class PaintTest {
     private static Raster painted(PlacedDrawing d, PlanView v) {
         Raster r = new Raster(v.width(), v.height());
         r.clear(P.paper());
-        assertThat(StrokePainter.paint(d, v, new StrokePainter.Look(P, true, -1, 0), r, () -> false)).isTrue();
+        assertThat(StrokePainter.paint(d, v, new StrokePainter.Look(P, true, 0), r, () -> false)).isTrue();
         return r;
     }
 
@@ -107,7 +107,7 @@ class PaintTest {
     @Test void paintingStopsWhenTold() throws IOException {
         Raster r = new Raster(100, 100);
         assertThat(StrokePainter.paint(metres("W 0 0 10 0\n", Set.of()), new PlanView(Point.ORIGIN, 10, 100, 100),
-            new StrokePainter.Look(P, true, -1, 0), r, () -> true)).isFalse();
+            new StrokePainter.Look(P, true, 0), r, () -> true)).isFalse();
     }
 
     /** Law: a written picture read by somebody else has the same pixels. */

@@ -112,7 +112,7 @@ public final class Commands {
 
     private void measure() {
         for (MeasureTool.Kind k : MeasureTool.Kind.values()) {
-            String id = k == MeasureTool.Kind.DISTANCE ? "measure" : "measure-" + k.word();
+            String id = k == MeasureTool.Kind.DISTANCE ? "measure" : "measure." + k.word();
             add(id, k == MeasureTool.Kind.DISTANCE ? "M" : "", ALWAYS, w -> w.start(x -> new MeasureTool(x, k)));
         }
         add("measure-clear", "Shift+M", w -> !w.measures().all().isEmpty() || w.measures().base().isPresent(), w -> w.measures().clear());

@@ -10,7 +10,6 @@ import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.desktop.view3d.SpaceView;
 import brightlintel.edit.Stacking;
 import brightlintel.lengths.LengthReader;
 import java.util.List;
@@ -31,14 +30,12 @@ public final class SectionStrip extends VBox {
     private static final double HEIGHT = 236, WIDTH = 192, LEAST = 44, MOST_PER_METRE = 22;
     private final Workspace w;
     private final Commands commands;
-    private final SpaceView space;
     private final Later later = new Later(this::build);
     private ViewMode shown;
 
-    public SectionStrip(Workspace w, Commands commands, SpaceView space) {
+    public SectionStrip(Workspace w, Commands commands) {
         this.w = w;
         this.commands = commands;
-        this.space = space;
         setId("section");
         getStyleClass().add("section");
         w.listen(c -> {
@@ -139,8 +136,8 @@ public final class SectionStrip extends VBox {
         floor.setMouseTransparent(true);
         pane.getChildren().addAll(band, floor);
         if (w.looks().mode() != ViewMode.PLAN) {
-            Button eye = Parts.button(space.isHidden(s.id()) ? Words.of("section.off") : Words.of("section.on"), "storey-seen-" + s.name(),
-                () -> space.toggle(s.id()));
+            Button eye = Parts.button(w.space().hidden().contains(s.id()) ? Words.of("section.off") : Words.of("section.on"), "storey-seen-" + s.name(),
+                () -> w.space(w.space().toggledStorey(s.id())));
             eye.getStyleClass().add("tiny");
             eye.relocate(WIDTH - 16 - 36, 3);
             band.getChildren().add(eye);

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -42,7 +43,10 @@ final class SnapPanel {
         CheckBox ends = box(Words.of("snaps.model-ends"), "snaps-model-ends", s.modelEndsOnly(),
             () -> set(x -> x.withModelEndsOnly(!x.modelEndsOnly())));
         ends.setTooltip(new Tooltip(Words.of("snaps.model-ends.tip")));
-        out.add(ends);
+        HBox first = new HBox(ends);
+        first.setAlignment(Pos.CENTER_LEFT);
+        first.getStyleClass().add("check-row");
+        out.add(first);
         for (SnapKind k : s.order()) {
             String word = k.name().toLowerCase(Locale.ROOT);
             CheckBox b = box(Words.of("snap." + word), "snap-" + word, s.on().contains(k), () -> set(x -> x.toggled(k)));

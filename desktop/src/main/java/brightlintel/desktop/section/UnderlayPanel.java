@@ -47,7 +47,9 @@ final class UnderlayPanel {
         if (!all.isEmpty()) {
             CheckBox alone = box(Words.of("command.model-alone"), "model-alone", w.looks().modelAlone(),
                 () -> commands.get("model-alone").fire(w));
-            out.add(Parts.line(alone, Parts.right(commands.get("model-alone").keyText(), "kbd")));
+            HBox row = Parts.line(alone, Parts.right(commands.get("model-alone").keyText(), "kbd"));
+            row.getStyleClass().add("check-row");
+            out.add(row);
         }
     }
 
@@ -102,9 +104,9 @@ final class UnderlayPanel {
         boolean one = others.size() == 1;
         CheckBox on = box(one ? Words.of("underlays.echo-of", meant.name()) : Words.of("underlays.echo"), "echo", e.on(),
             () -> commands.get("echo").fire(w));
-        on.setMinWidth(0);
         on.setTooltip(new Tooltip(Words.of("tip.echo")));
         HBox h = Parts.line(on, one ? Parts.right(commands.get("echo").keyText(), "kbd") : choice(e, others, meant));
+        h.getStyleClass().add("check-row");
         return h;
     }
 

@@ -1,6 +1,7 @@
 package brightlintel.desktop.state;
 
 import brightlintel.building.Project;
+import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.place.Extent;
@@ -83,8 +84,12 @@ public final class OnBoard {
     public List<PlacedDrawing> echo() {
         Project p = w.project();
         if (w.looks().modelAlone()) return List.of();
-        return w.looks().echo().seen(p, w.storeyId()).map(s -> underlays.more(p.underlaysOf(s.id()), shelf)).orElse(List.of()).stream()
-            .filter(d -> d.underlay().appearance().shown()).toList();
+        return w.looks().echo().seen(p, w.storeyId()).map(s -> of(s.id())).orElse(List.of());
+    }
+
+    /** Those of any storey that are read already and are shown. */
+    public List<PlacedDrawing> of(StoreyId s) {
+        return underlays.more(w.project().underlaysOf(s), shelf).stream().filter(d -> d.underlay().appearance().shown()).toList();
     }
 
     /** That of the underlay in hand, once it is read. */

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
  * board stays there even when the shelf has let go of it.
  */
 final class Underlays {
-    private static final int MOST = 8;
+    private static final int MOST = 24;
     private final Map<UnderlayId, PlacedDrawing> placed = new HashMap<>();
 
     List<PlacedDrawing> of(List<Underlay> underlays, DrawingShelf shelf) {

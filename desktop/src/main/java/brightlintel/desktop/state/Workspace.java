@@ -69,6 +69,7 @@ public final class Workspace {
     private Object era = new Object();
     private Looks looks = Looks.USUAL;
     private SnapSettings snaps = SnapSettings.USUAL;
+    private SpaceLooks space = SpaceLooks.USUAL;
     private Way way = Way.FREE;
     private WallSettings wallSettings = WallSettings.USUAL;
     private OpeningSettings doorSettings = OpeningSettings.DOOR, windowSettings = OpeningSettings.WINDOW;
@@ -150,6 +151,7 @@ public final class Workspace {
         storey = p.storeys().getFirst().id();
         selection = Set.of();
         onBoard.forget();
+        space = SpaceLooks.USUAL;
         measures.clear();
         pages = Optional.empty();
         tool = new SelectTool(this);
@@ -437,6 +439,17 @@ public final class Workspace {
     }
 
     // ---- looks, words, work
+
+    /** What is seen in space. */
+    public SpaceLooks space() {
+        return space;
+    }
+
+    public void space(SpaceLooks s) {
+        if (s.equals(space)) return;
+        space = s;
+        tell(Change.SPACE);
+    }
 
     public Looks looks() {
         return looks;

@@ -13,6 +13,7 @@ import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.SheetSettings;
 import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Format;
@@ -80,7 +81,8 @@ public final class FileWork {
         this.recent = recent;
         this.claims = new Claims(sessions.home());
         w.listen(c -> {
-            if (c == Change.STOREY || c == Change.FILE || c == Change.PROJECT || c == Change.LOOK) readUnderlays();
+            if (c == Change.STOREY || c == Change.FILE || c == Change.PROJECT || c == Change.LOOK
+                || c == Change.SPACE) readUnderlays();
         });
     }
 
@@ -315,11 +317,13 @@ public final class FileWork {
         w.tell(Change.DRAWING);
     }
 
-    /** Drawings of the storey in hand that are not read yet, and of the one that echoes under it. */
+    /** Drawings that are seen and are not read yet: of the storey in hand, of the one that echoes under it, in space of all. */
     private void readUnderlays() {
         // the uppermost first: it is the one that is looked at
         List<Underlay> wanted = new ArrayList<>(w.project().underlaysOf(w.storeyId()).reversed());
         w.looks().echo().seen(w.project(), w.storeyId()).ifPresent(s -> wanted.addAll(w.project().underlaysOf(s.id()).reversed()));
+        if (w.looks().mode() != ViewMode.PLAN) for (Storey s : w.project().storeys())
+            if (w.space().showsSheets(s.id())) wanted.addAll(w.project().underlaysOf(s.id()));
         for (Underlay u : wanted) {
             if (w.onBoard().isRead(u) || w.onBoard().trouble(u.id()).isPresent() || !underWay.add(u.id())) continue;
             String name = w.project().source(u.file()).map(Source::name).orElse("");
