@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Wall;
 import brightlintel.edit.Clearings;
-import brightlintel.edit.Placing;
 import brightlintel.geom.Point;
-import java.nio.file.Files;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
@@ -17,54 +15,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.paint.Color;
 import javafx.scene.robot.Robot;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The board under a hand: what is seen of a drawing, and what wheel, drag, box and right click do. */
-class BoardRobotTest extends WindowRobot {
-    /** A cross of two layers, ten metres each way, and a circle far from both. */
-    private static final String PLAN = "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n6\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n"
-        + "0\nLINE\n8\nLEVEL\n10\n-5\n20\n0\n11\n5\n21\n0\n0\nLINE\n8\nUPRIGHT\n10\n0\n20\n-5\n11\n0\n21\n5\n"
-        + "0\nCIRCLE\n8\nROUND\n10\n4\n20\n4\n40\n0.5\n0\nENDSEC\n0\nEOF\n";
-
-    @BeforeEach void received() throws Exception {
-        receive(Files.writeString(folder.resolve("cross.dxf"), PLAN));
-        onWindow(() -> {
-            w.apply(Placing.datum(w.underlay().orElseThrow().id(), w.underlay().orElseThrow().placement().apply(new Point(0, 0))));
-            window.board().fit();
-            return null;
-        });
-        rest();
-    }
-
-    /** The colour that is seen at a place of the building, the one farthest from paper of a few pixels round it. */
-    private Color seen(double x, double y) throws Exception {
-        rest();
-        Point2D p = window.board().screenToLocal(at(x, y));
-        WritableImage i = onWindow(() -> window.board().snapshot(null, null));
-        Color paper = paper(i), best = paper;
-        for (int dx = -2; dx <= 2; dx++)
-            for (int dy = -2; dy <= 2; dy++) {
-                Color c = i.getPixelReader().getColor((int) p.getX() + dx, (int) p.getY() + dy);
-                if (far(c, paper) > far(best, paper)) best = c;
-            }
-        return best;
-    }
-
-    private static Color paper(WritableImage i) {
-        return i.getPixelReader().getColor((int) i.getWidth() / 2 + 60, (int) i.getHeight() / 2 + 60);
-    }
-
-    private static double far(Color a, Color b) {
-        return Math.abs(a.getRed() - b.getRed()) + Math.abs(a.getGreen() - b.getGreen()) + Math.abs(a.getBlue() - b.getBlue());
-    }
-
-    private boolean isInked(double x, double y) throws Exception {
-        WritableImage i = onWindow(() -> window.board().snapshot(null, null));
-        return far(seen(x, y), paper(i)) > 0.1;
-    }
-
+class BoardRobotTest extends CrossRobot {
     @Test void whatIsReceivedIsSeenAndWhatIsHiddenIsNot() throws Exception {
         assertThat(isInked(-3, 0)).isTrue();
         assertThat(isInked(0, -3)).isTrue();
@@ -153,19 +108,6 @@ class BoardRobotTest extends WindowRobot {
         keys(KeyCode.ESCAPE);
         keys(KeyCode.ESCAPE);
         assertThat(w.contents().walls()).hasSize(2);
-    }
-
-    private void dragFromTo(Point from, Point to) {
-        pointAt(from.x(), from.y());
-        press(MouseButton.PRIMARY);
-        Point2D a = at(from.x(), from.y()), b = at(to.x(), to.y());
-        for (int i = 1; i <= 4; i++) {
-            Point2D p = a.interpolate(b, i / 4.0);
-            WaitForAsyncUtils.asyncFx(() -> new Robot().mouseMove(p));
-            WaitForAsyncUtils.waitForFxEvents();
-        }
-        release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test void aBoxSelectsAndCtrlTakesOnlyWhatLiesInside() throws Exception {
