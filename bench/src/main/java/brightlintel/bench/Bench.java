@@ -75,6 +75,10 @@ public final class Bench {
             files(Path.of(args[1]));
             return;
         }
+        if (args.length > 0 && args[0].equals("board")) {
+            BoardBench.run();
+            return;
+        }
         if (args.length > 0 && args[0].equals("pages")) {
             PageBench.run();
             return;
@@ -165,7 +169,7 @@ public final class Bench {
         return rt.totalMemory() - rt.freeMemory();
     }
 
-    private static PlacedDrawing placed(Strokes s) {
+    static PlacedDrawing placed(Strokes s) {
         Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "0", new SpaceKey.Model(), Optional.empty(),
             Placement.assumed(0.001, s.origin()),
             Clearing.NONE, Appearance.faded(0.3), false);

@@ -31,12 +31,18 @@ public final class Crossings {
      * As {@link #of}, but of a free curve only the one crossing that steps from the guess lead to: for use at every move of the pointer.
      */
     public static List<CurveMath.Crossing> near(Curve a, Curve b, Point guess) {
-        if (closed(a, b)) return of(a, b);
-        CurveMath.Crossing x = CurveMath.crossing(a, CurveMath.nearest(a, guess), b, CurveMath.nearest(b, guess));
+        if (isClosed(a, b)) return of(a, b);
+        return near(a, CurveMath.nearest(a, guess), b, CurveMath.nearest(b, guess));
+    }
+
+    /** Of a free curve, the one crossing that steps from two parameters lead to. */
+    public static List<CurveMath.Crossing> near(Curve a, double t, Curve b, double s) {
+        CurveMath.Crossing x = CurveMath.crossing(a, t, b, s);
         return x == null ? List.of() : List.of(x);
     }
 
-    private static boolean closed(Curve a, Curve b) {
+    /** Whether their crossings are found without steps. */
+    public static boolean isClosed(Curve a, Curve b) {
         if (a instanceof Curve.Straight) return b instanceof Curve.Straight || b instanceof Curve.EllipticArc;
         if (b instanceof Curve.Straight) return a instanceof Curve.EllipticArc;
         return a instanceof Curve.EllipticArc x && b instanceof Curve.EllipticArc y && x.isCircular() && y.isCircular();

@@ -14,7 +14,6 @@ import brightlintel.geom.CurveMath;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntConsumer;
@@ -198,10 +197,14 @@ public final class PlacedDrawing {
         }
 
         List<Integer> strokes(int most) {
-            List<Integer> order = new ArrayList<>(size);
-            for (int i = 0; i < size; i++) if (isNear(i)) order.add(i);
-            order.sort(Comparator.comparingDouble((Integer i) -> distance[i]).thenComparing(i -> stroke[i]));
-            return order.stream().limit(most).map(i -> stroke[i]).toList();
+            // by distance, and where that is the same by number: both in one figure, which sorts without objects
+            long[] order = new long[size];
+            int n = 0;
+            for (int i = 0; i < size; i++) if (isNear(i)) order[n++] = (long) Float.floatToIntBits((float) distance[i]) << 32 | i;
+            Arrays.sort(order, 0, n);
+            List<Integer> out = new ArrayList<>(Math.min(n, most));
+            for (int i = 0; i < n && i < most; i++) out.add(stroke[(int) order[i]]);
+            return out;
         }
 
         /** Of a stroke that is cut only the shown parts count. */

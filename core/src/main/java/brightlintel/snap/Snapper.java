@@ -16,6 +16,9 @@ import java.util.Optional;
 public final class Snapper {
     /** Pairs are tried among the nearest so many strokes, and the nearest so many are looked at: a ring over a hatch may hold thousands. */
     private static final int CROSSED = 24, MOST = 200;
+    /** Feet on splines, which take steps to find, are sought on the nearest so many strokes. */
+    private static final int CLOSE = 6;
+    private static final int OFFERED = 64;
     private static final double SAME = 1e-7;
     /** How much nearer, in radii, a kind must be to beat the one before it in the order. */
     private static final double PER_KIND = 0.06;
@@ -23,6 +26,9 @@ public final class Snapper {
     private static final double PER_SOURCE = 0.01;
     private final Scene scene;
     private final SnapSettings settings;
+    /** By the kind's ordinal: whether it is wanted, and how soon it wins. */
+    private final boolean[] on = new boolean[SnapKind.values().length];
+    private final int[] order = new int[on.length];
 
     /**
      * What can be snapped to, in metres.
@@ -45,6 +51,10 @@ public final class Snapper {
     public Snapper(Scene scene, SnapSettings settings) {
         this.scene = scene;
         this.settings = settings;
+        for (SnapKind k : SnapKind.values()) {
+            on[k.ordinal()] = settings.on().contains(k);
+            order[k.ordinal()] = settings.order().indexOf(k);
+        }
     }
 
     /**
@@ -60,13 +70,28 @@ public final class Snapper {
     }
 
     /** A shown part of a stroke. */
-    private record Part(Snap.Hit hit, Curve curve) { }
+    private static final class Part {
+        final Snap.Hit hit;
+        final Curve curve;
+        private double nearest = Double.NaN;
+
+        Part(Snap.Hit hit, Curve curve) {
+            this.hit = hit;
+            this.curve = curve;
+        }
+
+        /** Its parameter, sought once for all that it may cross. */
+        double nearest(Point p) {
+            if (Double.isNaN(nearest)) nearest = CurveMath.nearest(curve, p);
+            return nearest;
+        }
+    }
 
     private final class Gathering {
         private final Point pointer;
         private final double radius;
         private final Optional<Point> from;
-        private final List<Snap> found = new ArrayList<>();
+        private final List<Candidate> found = new ArrayList<>();
 
         Gathering(Point pointer, double radius, Optional<Point> from) {
             this.pointer = pointer;
@@ -75,25 +100,27 @@ public final class Snapper {
         }
 
         private void offer(SnapKind kind, SnapSource source, Point at, List<Snap.Hit> hits) {
-            if (settings.on().contains(kind) && at.isFinite() && at.distance(pointer) <= radius)
-                found.add(new Snap(kind, source, at, hits));
+            if (!on[kind.ordinal()]) return;
+            double far = at.distance(pointer);
+            if (far <= radius) found.add(new Candidate(rank(kind, source, far), kind, source, at, hits));
         }
 
         void drawings() {
             List<Part> parts = new ArrayList<>();
             for (PlacedDrawing d : scene.drawings) drawing(d, parts);
-            if (!settings.on().contains(SnapKind.CROSSING)) return;
+            if (!on[SnapKind.CROSSING.ordinal()]) return;
             for (int i = 0; i < parts.size(); i++) for (int k = 0; k < i; k++) crossing(parts.get(i), parts.get(k));
         }
 
         /** @param parts takes the nearest, which are tried for crossings: those of one drawing cross those of another too */
         private void drawing(PlacedDrawing d, List<Part> parts) {
-            int tried = parts.size() + CROSSED;
+            int tried = parts.size() + CROSSED, n = 0;
             for (int s : d.strokesNear(pointer, radius, MOST)) {
                 Snap.Hit hit = new Snap.Hit(d, s);
+                boolean close = n++ < CLOSE;
                 for (Curve c : d.shownCurves(s)) {
                     if (parts.size() < tried) parts.add(new Part(hit, c));
-                    along(c, SnapSource.DRAWING, List.of(hit));
+                    along(c, close, SnapSource.DRAWING, List.of(hit));
                 }
             }
             for (int s : d.arcsCentredNear(pointer, radius))
@@ -101,13 +128,15 @@ public final class Snapper {
                     offer(SnapKind.CENTRE, SnapSource.DRAWING, a.centre(), List.of(new Snap.Hit(d, s)));
         }
 
-        private void along(Curve c, SnapSource source, List<Snap.Hit> hits) {
+        /** @param close whether it is among the nearest */
+        private void along(Curve c, boolean close, SnapSource source, List<Snap.Hit> hits) {
             boolean whole = c instanceof Curve.EllipticArc a && a.isWhole();
             if (!whole) {
                 offer(SnapKind.END, source, c.first(), hits);
                 offer(SnapKind.END, source, c.last(), hits);
                 if (!(c instanceof Nurbs)) offer(SnapKind.MIDDLE, source, c.at(0.5), hits);
             } else for (int q = 0; q < 4; q++) offer(SnapKind.MIDDLE, source, c.at(q / 4.0), hits);
+            if (!close && c instanceof Nurbs) return;
             double t = CurveMath.nearest(c, pointer);
             offer(SnapKind.ON_STROKE, source, c.at(t), hits);
             if (from.isPresent()) {
@@ -126,7 +155,9 @@ public final class Snapper {
         }
 
         private void crossing(Part a, Part b) {
-            for (CurveMath.Crossing x : Crossings.near(a.curve, b.curve, pointer))
+            List<CurveMath.Crossing> found = Crossings.isClosed(a.curve, b.curve) ? Crossings.of(a.curve, b.curve)
+                : Crossings.near(a.curve, a.nearest(pointer), b.curve, b.nearest(pointer));
+            for (CurveMath.Crossing x : found)
                 offer(SnapKind.CROSSING, SnapSource.DRAWING, x.at(), List.of(a.hit, b.hit));
         }
 
@@ -167,22 +198,36 @@ public final class Snapper {
          * Nearness counts first, the order of kinds second: a crossing under the pointer beats an end at the rim of the ring. Lines come
          * after points.
          */
-        private double rank(Snap s) {
-            double kind = PER_KIND * settings.order().indexOf(s.kind()) + PER_SOURCE * settings.sources().indexOf(s.source());
-            double line = s.kind() == SnapKind.ON_STROKE ? 1 : s.kind() == SnapKind.EVEN_STEP ? 2 : 0;
-            return s.at().distance(pointer) / radius + kind + line;
+        private double rank(SnapKind kind, SnapSource source, double far) {
+            double line = kind == SnapKind.ON_STROKE ? 1 : kind == SnapKind.EVEN_STEP ? 2 : 0;
+            return far / radius + PER_KIND * order[kind.ordinal()] + PER_SOURCE * settings.sources().indexOf(source) + line;
         }
 
+        /** The best of each place, up to as many as anybody steps through. */
         List<Snap> sorted() {
-            if (settings.on().contains(SnapKind.EVEN_STEP)) {
+            if (on[SnapKind.EVEN_STEP.ordinal()]) {
                 double s = settings.step();
                 Point even = new Point(Math.rint(pointer.x() / s) * s, Math.rint(pointer.y() / s) * s);
-                found.add(new Snap(SnapKind.EVEN_STEP, SnapSource.GRID, even, List.of()));
+                found.add(new Candidate(rank(SnapKind.EVEN_STEP, SnapSource.GRID, even.distance(pointer)), SnapKind.EVEN_STEP,
+                    SnapSource.GRID, even, List.of()));
             }
-            found.sort(Comparator.comparingDouble(this::rank).thenComparingInt(s -> settings.order().indexOf(s.kind())));
+            found.sort(Candidate.BY_RANK);
             List<Snap> out = new ArrayList<>();
-            for (Snap s : found) if (out.stream().noneMatch(o -> o.at().distance(s.at()) < SAME)) out.add(s);
+            for (int i = 0; i < found.size() && out.size() < OFFERED; i++) {
+                Candidate c = found.get(i);
+                if (!isThere(out, c.at)) out.add(new Snap(c.kind, c.source, c.at, c.hits));
+            }
             return out;
         }
+
+        private static boolean isThere(List<Snap> out, Point at) {
+            for (Snap s : out)
+                if (Math.abs(s.at().x() - at.x()) < SAME && Math.abs(s.at().y() - at.y()) < SAME && s.at().distance(at) < SAME) return true;
+            return false;
+        }
+    }
+
+    private record Candidate(double rank, SnapKind kind, SnapSource source, Point at, List<Snap.Hit> hits) {
+        static final Comparator<Candidate> BY_RANK = Comparator.comparingDouble(Candidate::rank);
     }
 }
