@@ -23,6 +23,7 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.io.BufferedWriter;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -30,8 +31,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
@@ -42,6 +45,7 @@ import javax.imageio.stream.ImageOutputStream;
 /** Writes what frames are measured over: a million strokes, a scan of A1, a traced storey. */
 public final class FrameFiles {
     private static final int ENTITIES = 275_000, COPIES = 24, IN_A_ROW = 6;
+    private static final int LAYERS = 200, ON_A_LAYER = 1500;
     private static final int SCAN_WIDE = 19_866, SCAN_HIGH = 14_043, LINES = 400;
 
     private FrameFiles() { }
@@ -49,8 +53,23 @@ public final class FrameFiles {
     public static void main(String[] args) throws IOException {
         Path folder = Files.createDirectories(Path.of(args[0]));
         LargeDxf.mixed(folder.resolve("million.dxf"), ENTITIES);
+        layers(folder.resolve("layers.dxf"));
         scan(folder.resolve("scan.tif"));
         ProjectFile.save(storey(), Originals.temporary(), folder.resolve("storey.lintel"));
+    }
+
+    /** Many layers, each all over the plan: what the list of layers is measured with. */
+    private static void layers(Path f) throws IOException {
+        Random r = new Random(11);
+        try (BufferedWriter out = Files.newBufferedWriter(f)) {
+            out.write("0\nSECTION\n2\nENTITIES\n");
+            for (int i = 0; i < LAYERS * ON_A_LAYER; i++) {
+                int x = r.nextInt(90_000), y = r.nextInt(60_000);
+                out.write(String.format(Locale.ROOT, "0\nLINE\n8\nLAYER-%03d\n10\n%d\n20\n%d\n11\n%d\n21\n%d\n", i % LAYERS + 1, x, y,
+                    x + r.nextInt(4000) - 2000, y + r.nextInt(4000) - 2000));
+            }
+            out.write("0\nENDSEC\n0\nEOF\n");
+        }
     }
 
     /** Black and white, packed as scanners do. */

@@ -29,7 +29,9 @@ public final class PlacedDrawing {
     private final Affine toFile;
     private final Cleared cleared;
     private final Finder finder;
-    private Extent extent;
+    private volatile Extent extent;
+    /** Of the drawing before a change of what is shown: about where this one is too. */
+    private volatile Extent before;
     private final Object making = new Object();
     private volatile List<LaidPicture> pictures;
 
@@ -57,6 +59,7 @@ public final class PlacedDrawing {
             && u.placement().turn().value().equals(underlay.placement().turn().value()))
             out.extent = extentIfKnown().map(e -> new Extent(e.main().mapped(toFile.then(out.toBuilding)), e.strays(), e.strokes()))
                 .orElse(null);
+        else if (u.placement().equals(underlay.placement())) out.before = extentAbout().orElse(null);
         return out;
     }
 
@@ -149,8 +152,13 @@ public final class PlacedDrawing {
         }
     }
 
+    /** About where the drawing is: it may be that of an earlier one, of which more or less was shown. Without working it out. */
+    public Optional<Extent> extentAbout() {
+        return extentIfKnown().or(() -> Optional.ofNullable(before));
+    }
+
     /** Without working it out. */
-    public synchronized Optional<Extent> extentIfKnown() {
+    public Optional<Extent> extentIfKnown() {
         return Optional.ofNullable(extent);
     }
 

@@ -1,8 +1,14 @@
 package brightlintel.desktop;
 
+import brightlintel.building.UnderlayId;
 import brightlintel.desktop.board.Board;
+import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.window.MainWindow;
+import brightlintel.drawing.Layer;
+import brightlintel.edit.Clearings;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -11,6 +17,7 @@ import java.util.function.DoubleConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 
@@ -23,6 +30,7 @@ final class FrameTimes {
     private static final int POINTER_MS = 7, WARM_S = 3, DRAG_S = 10, ZOOM_S = 5, MOST = 100_000;
     /** A pause of the wheel, in turns of the pointer: a hand turns it in bursts. */
     private static final int NOTCH = 8;
+    private static final int MANY_LAYERS = 100, LAYERS_S = 8, SWITCH_EVERY = 40;
     private final MainWindow window;
     private final Board board;
     private final Robot robot = new Robot();
@@ -145,6 +153,54 @@ final class FrameTimes {
             board.fit();
             whenAtRest(far -> {
                 System.err.printf(Locale.ROOT, "sharp near by in %.0f ms, all of it in %.0f ms%n", near, far);
+                boolean many = window.workspace().drawing().filter(d -> d.strokes().layers().size() >= MANY_LAYERS).isPresent();
+                if (many) rest(300, this::layers);
+                else Platform.exit();
+            });
+        });
+    }
+
+    /** Over the list of layers in Clear and down it, each lighting up; then over the plan. */
+    private void layers() {
+        window.workspace().go(Stage.CLEAR);
+        rest(400, () -> {
+            Node list = board.getScene().lookup("#layers");
+            Bounds b = list.localToScreen(list.getLayoutBounds());
+            int[] turns = {0};
+            during(LAYERS_S, s -> {
+                robot.mouseMove(b.getCenterX() - 60, b.getMinY() + 10 + (b.getHeight() - 20) * (0.5 + 0.5 * Math.sin(s * 3)));
+                if (turns[0]++ % NOTCH == 0) robot.mouseWheel(s % 8 < 4 ? 1 : -1);
+            }, () -> {
+                say("over the list of layers");
+                rest(300, this::pointing);
+            });
+        });
+    }
+
+    private void pointing() {
+        Bounds b = onScreen();
+        double rx = b.getWidth() * 0.4, ry = b.getHeight() * 0.4;
+        during(ZOOM_S, s -> robot.mouseMove(b.getCenterX() + rx * Math.sin(s * 2.3), b.getCenterY() + ry * Math.sin(s * 3.1)), () -> {
+            say("over the plan, each layer lighting up");
+            rest(300, this::switching);
+        });
+    }
+
+    /** One layer after another is hidden and shown. */
+    private void switching() {
+        Workspace w = window.workspace();
+        UnderlayId u = w.underlay().orElseThrow().id();
+        List<Layer> all = w.drawing().orElseThrow().strokes().layers();
+        int[] turns = {0};
+        during(ZOOM_S, s -> {
+            int n = turns[0]++;
+            if (n % SWITCH_EVERY > 0) return;
+            String layer = all.get(n / SWITCH_EVERY / 2 % all.size()).name();
+            w.apply(n / SWITCH_EVERY % 2 == 0 ? Clearings.hide(u, layer) : Clearings.show(u, layer));
+        }, () -> {
+            say("a layer switched every " + SWITCH_EVERY * POINTER_MS + " ms");
+            whenAtRest(ms -> {
+                System.err.printf(Locale.ROOT, "sharp after a switch in %.0f ms%n", ms);
                 Platform.exit();
             });
         });

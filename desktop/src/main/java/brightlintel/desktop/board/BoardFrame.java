@@ -87,7 +87,8 @@ final class BoardFrame {
         for (PlacedDrawing d : w.drawings()) {
             StrokePainter.Look look = StrokePainter.Look.of(d.underlay().appearance(), p, l.muted()).withWeights(l.weights());
             sheets.add(new Ground.Sheet(d, look));
-            Optional<Extent> e = w.onBoard().extent(d);
+            // for the picture of the whole, about is enough: hiding a layer does not look through a million strokes
+            Optional<Extent> e = d.extentAbout().or(() -> w.onBoard().extent(d));
             all = all.flatMap(b -> e.map(x -> b.with(x.main())));
         }
         return new UnderlayPictures.Wanted(sheets, lit(), p.paper(), view, all);
