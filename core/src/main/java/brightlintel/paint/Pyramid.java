@@ -36,16 +36,8 @@ final class Pyramid {
         for (int y = 0; y < h; y++)
             for (int x = 0; x < w; x++) {
                 int i = 2 * y * p.width() + 2 * x;
-                out[y * w + x] = mean(from[i], from[i + 1], from[i + p.width()], from[i + p.width() + 1]);
+                out[y * w + x] = Pixels.mean(from[i], from[i + 1], from[i + p.width()], from[i + p.width() + 1]);
             }
         return new Pixels(w, h, out);
-    }
-
-    /** Two channels at a time. */
-    private static int mean(int a, int b, int c, int d) {
-        int low = 0xff00ff;
-        int rb = (a & low) + (b & low) + (c & low) + (d & low) + 0x20002 >>> 2 & low;
-        int ag = (a >>> 8 & low) + (b >>> 8 & low) + (c >>> 8 & low) + (d >>> 8 & low) + 0x20002 >>> 2 & low;
-        return rb | ag << 8;
     }
 }

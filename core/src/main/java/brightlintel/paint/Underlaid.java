@@ -1,7 +1,9 @@
 package brightlintel.paint;
 
+import brightlintel.drawing.Detail;
 import brightlintel.drawing.Pixels;
 import brightlintel.geom.Affine;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import java.util.function.BooleanSupplier;
 
@@ -12,6 +14,9 @@ import java.util.function.BooleanSupplier;
  */
 final class Underlaid {
     private static final double STRONGEST = 235;
+    /** From so many pixels on the screen for one that was kept, the full size is wanted. */
+    private static final double CLOSE = 1.05;
+    private static final long LARGEST = 16L << 20;
 
     private Underlaid() { }
 
@@ -21,10 +26,48 @@ final class Underlaid {
      */
     static void paint(Raster r, Pixels whole, Affine toPx, Look look, BooleanSupplier stop) {
         if (!(Math.abs(toPx.determinant()) > 1e-12) || !toPx.isFinite()) return;
+        if (toPx.meanScale() > CLOSE && whole.detail().isPresent()) {
+            Detail d = whole.detail().get();
+            d.want();
+            Affine full = Affine.scale(whole.width() / (double) d.width(), whole.height() / (double) d.height()).then(toPx);
+            if (d.isThere() && close(r, d, full, look, stop)) return;
+        }
         int halvings = Math.max(0, (int) Math.floor(-Math.log(toPx.meanScale()) / Math.log(2)));
         Pixels p = Pyramid.of(whole, halvings);
-        Affine map = Affine.scale(whole.width() / (double) p.width(), whole.height() / (double) p.height()).then(toPx),
-            back = map.inverse();
+        laid(r, p, Affine.scale(whole.width() / (double) p.width(), whole.height() / (double) p.height()).then(toPx), look, stop);
+    }
+
+    /** From squares of about as many pixels as are seen, put together. @param full from pixels of the full size; @return whether it could */
+    private static boolean close(Raster r, Detail d, Affine full, Look look, BooleanSupplier stop) {
+        int level = Math.clamp((long) Math.floor(-Math.log(full.meanScale()) / Math.log(2)), 0, Math.max(0, d.levels() - 1));
+        double step = 1L << level;
+        Box seen = new Box(0, 0, r.width, r.height).mapped(full.inverse());
+        int side = Detail.SIDE, across = (int) Math.ceil(d.width() / step / side), down = (int) Math.ceil(d.height() / step / side);
+        int c0 = square(seen.minX() / step - 1, across), c1 = square(seen.maxX() / step + 1, across);
+        int r0 = square((d.height() - seen.maxY()) / step - 1, down), r1 = square((d.height() - seen.minY()) / step + 1, down);
+        long pixels = (long) (c1 - c0 + 1) * (r1 - r0 + 1) * side * side;
+        if (pixels > LARGEST) return false;
+        int w = (c1 - c0 + 1) * side, h = (r1 - r0 + 1) * side;
+        int[] out = new int[w * h];
+        for (int row = r0; row <= r1; row++)
+            for (int col = c0; col <= c1; col++) {
+                Pixels p = d.square(level, col, row);
+                if (p == null) continue;
+                for (int y = 0; y < p.height(); y++)
+                    System.arraycopy(p.argb(), y * p.width(), out, ((row - r0) * side + y) * w + (col - c0) * side, p.width());
+            }
+        Affine place = Affine.scale(step, step).then(Affine.move((double) c0 * side * step, d.height() - (r0 * (double) side + h) * step));
+        laid(r, new Pixels(w, h, out), place.then(full), look, stop);
+        return true;
+    }
+
+    private static int square(double pixels, int of) {
+        return Math.clamp((long) Math.floor(pixels / Detail.SIDE), 0, of - 1);
+    }
+
+    /** @param map from the lower left corner of the pixels */
+    private static void laid(Raster r, Pixels p, Affine map, Look look, BooleanSupplier stop) {
+        Affine back = map.inverse();
         double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = Double.NEGATIVE_INFINITY, maxY = maxX;
         for (int i = 0; i < 4; i++) {
             Point c = map.apply(i % 2 * p.width(), i / 2 * p.height());

@@ -36,6 +36,16 @@ public final class DrawingReader {
         return References.resolve(alone(bytes, true, wanted, limits, progress), named, beside, limits, progress);
     }
 
+    /** Reads a file of pages again for the sake of its pictures, which come row by row at their full size. */
+    public static void rows(Path file, Wanted wanted, PictureRows.Sink sink, ReadLimits limits, Progress progress) throws IOException {
+        check(file, limits);
+        switch (Sniffer.sniff(file)) {
+            case PDF -> PdfReader.rows(file, wanted, sink, limits, progress);
+            case PICTURE -> PictureReader.rows(file, wanted, sink, progress);
+            case DXF, DXF_BINARY, DWG, PROJECT, UNKNOWN -> { }
+        }
+    }
+
     /** Without its hash: for a look that keeps nothing. */
     public static RawDrawing look(Path file, ReadLimits limits, Progress progress) throws IOException {
         return look(file, Wanted.FIRST, limits, progress);

@@ -39,6 +39,7 @@ public final class DrawingShelf {
     private static final int UNFOLDED = 2;
     private static final int PER_SHAPE = 200;
     private final Originals originals;
+    private final Optional<PictureDetails> details;
     private final Shelf<Key, RawDrawing> files;
     private final Shelf<Key, Shelved> spaces;
     private final Map<String, Object> reading = new ConcurrentHashMap<>();
@@ -64,9 +65,19 @@ public final class DrawingShelf {
         this(originals, (long) (SHARE * Runtime.getRuntime().maxMemory()));
     }
 
+    /** @param details gives pictures at their full size */
+    public DrawingShelf(Originals originals, PictureDetails details) {
+        this(originals, (long) (SHARE * Runtime.getRuntime().maxMemory()), Optional.of(details));
+    }
+
     /** @param most bytes that read drawings may take, about */
     DrawingShelf(Originals originals, long most) {
+        this(originals, most, Optional.empty());
+    }
+
+    private DrawingShelf(Originals originals, long most, Optional<PictureDetails> details) {
         this.originals = originals;
+        this.details = details;
         this.files = new Shelf<>(most / 3);
         this.spaces = new Shelf<>(most - most / 3);
     }
@@ -89,7 +100,7 @@ public final class DrawingShelf {
         Originals.Taken taken = originals.take(file);
         try {
             Beside beside = Beside.of(file);
-            RawDrawing d = DrawingReader.read(taken.path(), file, beside, wanted, ReadLimits.DEFAULT, progress);
+            RawDrawing d = detailed(DrawingReader.read(taken.path(), file, beside, wanted, ReadLimits.DEFAULT, progress), wanted);
             for (External e : d.companions().files())
                 if (!originals.has(e.sha256())) originals.keep(beside.find(e.path()).file(), e.sha256());
             originals.keepBeside(d.sha256(), d.companions().files());
@@ -156,7 +167,15 @@ public final class DrawingShelf {
     private RawDrawing again(String sha256, SpaceKey space, Progress progress) throws IOException {
         Wanted wanted = Wanted.page(space instanceof SpaceKey.Page p ? p.number() : 1).with(password(sha256));
         Path bytes = originals.path(sha256);
-        return DrawingReader.read(bytes, bytes, Beside.kept(originals.beside(sha256)), wanted, ReadLimits.DEFAULT, progress);
+        return detailed(DrawingReader.read(bytes, bytes, Beside.kept(originals.beside(sha256)), wanted, ReadLimits.DEFAULT, progress), wanted);
+    }
+
+    private RawDrawing detailed(RawDrawing d, Wanted wanted) {
+        return details.map(x -> x.attach(d, originals.path(d.sha256()), wanted)).orElse(d);
+    }
+
+    public Optional<PictureDetails> details() {
+        return details;
     }
 
     public PlacedDrawing placed(Underlay u, Progress progress) throws IOException {

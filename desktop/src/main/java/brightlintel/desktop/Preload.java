@@ -8,6 +8,7 @@ import brightlintel.drawing.Progress;
 import brightlintel.paint.Palette;
 import brightlintel.paint.Pictures;
 import brightlintel.receive.DrawingShelf;
+import brightlintel.receive.PictureDetails;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Optional;
@@ -40,7 +41,7 @@ final class Preload {
     private static Ready make(boolean demo) {
         try {
             Sessions sessions = new Sessions(Sessions.usualHome());
-            DrawingShelf shelf = new DrawingShelf(sessions.originals());
+            DrawingShelf shelf = new DrawingShelf(sessions.originals(), new PictureDetails(sessions.home().resolve("pictures")));
             return new Ready(sessions, shelf, demo ? Optional.of(demo(shelf)) : Optional.empty());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -9,6 +9,7 @@ import brightlintel.desktop.window.MainWindow;
 import brightlintel.desktop.window.Styles;
 import brightlintel.geom.Point;
 import brightlintel.receive.DrawingShelf;
+import brightlintel.receive.PictureDetails;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -48,7 +49,7 @@ abstract class WindowRobot extends ApplicationTest {
         stage = s;
         folder = Files.createTempDirectory("robot-");
         Sessions sessions = new Sessions(folder.resolve("home"));
-        w = new Workspace(new DrawingShelf(sessions.originals()));
+        w = new Workspace(new DrawingShelf(sessions.originals(), new PictureDetails(sessions.home().resolve("pictures"))));
         window = new MainWindow(w, new Asks() {
             @Override public List<Path> open() {
                 return toOpen.isEmpty() ? List.of() : List.of(toOpen.poll());

@@ -2,7 +2,9 @@ package brightlintel.read.pdf;
 
 import brightlintel.drawing.Code;
 import brightlintel.drawing.Location;
+import brightlintel.drawing.Detail;
 import brightlintel.drawing.Pixels;
+import brightlintel.read.PictureRows;
 import brightlintel.drawing.Report;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
@@ -31,16 +33,19 @@ final class PageImages {
     /** Pixels of all pictures of a page together: 64 MB. */
     private static final long MOST = 16_000_000;
     /** Told to the decoder: what it unpacks at once. */
-    private static final long DECODED = 16_000_000, LARGEST = 2_000_000_000L;
+    private static final long DECODED = 16_000_000, LARGEST = 2_000_000_000L, WHOLE = 60_000_000;
     private final int page;
     private final Report.Builder report;
+    /** Who wants them at full size too; null for nobody. */
+    private final PictureRows.Sink sink;
     private final Map<COSBase, Map<Integer, String>> names = new IdentityHashMap<>();
     private final Map<String, Pixels> pixels = new LinkedHashMap<>();
     private final Set<String> used = new HashSet<>();
     private long room = MOST;
     private int count;
 
-    PageImages(int page, Report.Builder report) {
+    PageImages(int page, Report.Builder report, PictureRows.Sink sink) {
+        this.sink = sink;
         this.page = page;
         this.report = report;
     }
@@ -114,7 +119,8 @@ final class PageImages {
                 report.say(Code.PICTURE_TOO_LARGE, at, image.getWidth(), image.getHeight());
                 return name;
             }
-            Pixels p = isBilevel(image) ? bilevel(image) : sampled(image, all, tint);
+            PictureRows full = sink == null ? null : sink.rows(name, image.getWidth(), image.getHeight());
+            Pixels p = isBilevel(image) ? bilevel(image, full) : sampled(image, all, tint, full);
             if ((long) p.width() * p.height() < all)
                 report.say(Code.PICTURE_THINNED, at, image.getWidth(), image.getHeight(), p.width(), p.height());
             room -= (long) p.width() * p.height();
@@ -139,13 +145,18 @@ final class PageImages {
         };
     }
 
-    private Pixels sampled(PDImage image, long all, int tint) throws IOException {
+    private Pixels sampled(PDImage image, long all, int tint, PictureRows full) throws IOException {
         if (image.isStencil()) {
             BufferedImage s = image.getStencilImage(new Color(tint));
             return Thinning.of(s, room);
         }
         int step = (int) Math.ceil(Math.sqrt((double) all / DECODED));
-        return Thinning.of(step > 1 ? image.getImage(null, step) : image.getImage(), room);
+        // the library decodes the whole at once: a full size that would fill the memory is not offered
+        boolean whole = all <= WHOLE;
+        if (full != null && whole) Thinning.rows(image.getImage(), full);
+        Pixels p = Thinning.of(step > 1 ? image.getImage(null, step) : image.getImage(), room);
+        boolean less = (long) p.width() * p.height() < all;
+        return less && whole ? p.with(new Detail.Thinned(image.getWidth(), image.getHeight())) : new Pixels(p.width(), p.height(), p.argb());
     }
 
     private static boolean isBilevel(PDImage image) throws IOException {
@@ -155,7 +166,7 @@ final class PageImages {
     }
 
     /** Black and white is the most of all scans: read row by row, so that a large one needs no more than what is left of it. */
-    private Pixels bilevel(PDImage image) throws IOException {
+    private Pixels bilevel(PDImage image, PictureRows full) throws IOException {
         int w = image.getWidth(), h = image.getHeight(), stride = (w + 7) / 8;
         COSArray decode = image.getDecode();
         boolean inverted = decode != null && decode.size() > 0 && decode.getObject(0) instanceof COSNumber n && n.floatValue() > 0.5;
@@ -165,6 +176,7 @@ final class PageImages {
             for (int y = 0; y < h; y++) {
                 if (in.readNBytes(line, 0, stride) < stride) break;
                 rows.bits(line, inverted);
+                if (full != null) full.bits(line, inverted);
             }
         }
         return rows.end();

@@ -15,6 +15,7 @@ import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Tables;
 import brightlintel.read.Endings;
 import brightlintel.read.HashedStream;
+import brightlintel.read.PictureRows;
 import brightlintel.read.Refused;
 import brightlintel.read.Wanted;
 import java.io.IOException;
@@ -56,7 +57,19 @@ public final class PdfReader {
         return guard.run(file.getFileName(), () -> {
             try (PDDocument d = open(file, wanted.password())) {
                 if (wanted.page() > d.getNumberOfPages()) throw noPage(file, wanted);
-                return page(d, wanted.page(), sha, limits, alive);
+                return page(d, wanted.page(), sha, limits, alive, null);
+            }
+        });
+    }
+
+    /** Reads a page again for whoever takes its pictures at full size. */
+    public static void rows(Path file, Wanted wanted, PictureRows.Sink sink, ReadLimits limits, Progress progress) throws IOException {
+        Guard guard = new Guard();
+        Progress alive = alive(guard, progress);
+        guard.run(file.getFileName(), () -> {
+            try (PDDocument d = open(file, wanted.password())) {
+                if (wanted.page() > d.getNumberOfPages()) throw noPage(file, wanted);
+                return page(d, wanted.page(), "", limits, alive, sink);
             }
         });
     }
@@ -69,7 +82,7 @@ public final class PdfReader {
         guard.run(file.getFileName(), () -> {
             try (PDDocument d = open(file, wanted.password())) {
                 if (wanted.page() > d.getNumberOfPages()) throw noPage(file, wanted);
-                for (int i = wanted.page(); i <= d.getNumberOfPages(); i++) if (enough.test(page(d, i, "", limits, alive))) break;
+                for (int i = wanted.page(); i <= d.getNumberOfPages(); i++) if (enough.test(page(d, i, "", limits, alive, null))) break;
                 return null;
             }
         });
@@ -132,11 +145,12 @@ public final class PdfReader {
         return (long) (UNPACKED_SHARE * Runtime.getRuntime().maxMemory());
     }
 
-    private static RawDrawing page(PDDocument d, int number, String sha, ReadLimits limits, Progress progress) throws IOException {
+    private static RawDrawing page(PDDocument d, int number, String sha, ReadLimits limits, Progress progress, PictureRows.Sink sink)
+        throws IOException {
         progress.at(Progress.Stage.READING, 0, 0);
         Report.Builder report = new Report.Builder();
         Ink ink = new Ink(number, limits, report);
-        PageImages images = new PageImages(number, report);
+        PageImages images = new PageImages(number, report, sink);
         PDPage page = d.getPage(number - 1);
         PageFrame frame = PageFrame.of(page);
         Groups groups = Groups.of(d);

@@ -10,6 +10,7 @@ import brightlintel.drawing.Header;
 import brightlintel.drawing.Layer;
 import brightlintel.drawing.Location;
 import brightlintel.drawing.Paper;
+import brightlintel.drawing.Detail;
 import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
@@ -21,8 +22,10 @@ import brightlintel.drawing.Style;
 import brightlintel.drawing.Tables;
 import brightlintel.geom.Vec3;
 import brightlintel.read.HashedStream;
+import brightlintel.read.PictureRows;
 import brightlintel.read.Refused;
 import brightlintel.read.Wanted;
+import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -35,6 +38,7 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
 
 /**
@@ -44,6 +48,8 @@ import javax.imageio.stream.ImageInputStream;
 public final class PictureReader {
     /** What is left of a large one, and what the decoder makes of it at once: 64 MB and at most 128. */
     private static final long KEPT = 16_000_000, DECODED = 32_000_000;
+    /** Bytes of what is decoded at once: a faxed A1 of 600 dots to the inch takes 35 million. */
+    private static final long AT_ONCE = 64_000_000, BAND = 32_000_000;
     private static final long LARGEST = 4_000_000_000L;
     private static final String LAYER = "pictures", NAME = "picture";
 
@@ -68,6 +74,38 @@ public final class PictureReader {
             throw e;
         } catch (IOException | RuntimeException e) {
             throw new Refused(Refused.Why.LOST, file.getFileName(), "the picture cannot be decoded");
+        }
+    }
+
+    /** What a picture takes once it is decoded. */
+    private static long bytes(ImageReader reader, int image, long pixels) throws IOException {
+        Iterator<ImageTypeSpecifier> types = reader.getImageTypes(image);
+        int bits = types.hasNext() ? types.next().getColorModel().getPixelSize() : 32;
+        return pixels * Math.max(1, bits) / 8;
+    }
+
+    /** Reads it again, all of it, for whoever takes its rows. */
+    public static void rows(Path file, Wanted wanted, PictureRows.Sink sink, Progress progress) throws IOException {
+        try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
+            ImageReader reader = reader(in, file);
+            try {
+                reader.setInput(in, false, true);
+                int image = wanted.page() - 1, w = reader.getWidth(image), h = reader.getHeight(image);
+                PictureRows rows = sink.rows(NAME, w, h);
+                if (rows == null) return;
+                long bytes = bytes(reader, image, (long) w * h);
+                int band = bytes <= AT_ONCE ? h : (int) Math.clamp(BAND * h / bytes, 1, h);
+                for (int y = 0; y < h; y += band) {
+                    progress.at(Progress.Stage.READING, y, h);
+                    ImageReadParam p = reader.getDefaultReadParam();
+                    p.setSourceRegion(new Rectangle(0, y, w, Math.min(band, h - y)));
+                    PackedBits.rows(reader.read(image, p), rows);
+                }
+            } finally {
+                reader.dispose();
+            }
+        } catch (RuntimeException e) {
+            throw new IOException(e);
         }
     }
 
@@ -112,9 +150,12 @@ public final class PictureReader {
         Facts facts = Facts.of(reader, page - 1);
         ImageReadParam p = reader.getDefaultReadParam();
         int step = (int) Math.ceil(Math.sqrt((double) all / DECODED));
-        if (step > 1) p.setSourceSubsampling(step, step, 0, 0);
+        if (step > 1 && bytes(reader, page - 1, all) > AT_ONCE) p.setSourceSubsampling(step, step, 0, 0);
         BufferedImage image = reader.read(page - 1, p);
         Pixels pixels = facts.turned(Thinning.of(image, KEPT));
+        // squares of the full size lie as the file has them: a picture that is turned has none
+        if (facts.turn() == 1 && (long) pixels.width() * pixels.height() < all) pixels = pixels.with(new Detail.Thinned(w, h));
+        else pixels = new Pixels(pixels.width(), pixels.height(), pixels.argb());
         if ((long) pixels.width() * pixels.height() < all) report.say(Code.PICTURE_THINNED, at, w, h, pixels.width(), pixels.height());
         report.say(Code.NOTHING_TO_SNAP_TO, at);
         double width = facts.swapped() ? h : w, height = facts.swapped() ? w : h;

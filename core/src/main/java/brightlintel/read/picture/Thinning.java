@@ -1,6 +1,8 @@
 package brightlintel.read.picture;
 
+import brightlintel.drawing.Detail;
 import brightlintel.drawing.Pixels;
+import brightlintel.read.PictureRows;
 import java.awt.image.BufferedImage;
 
 /** Makes large pictures smaller by the mean of whole squares of pixels, so that thin lines fade and do not vanish. */
@@ -17,13 +19,17 @@ public final class Thinning {
         int step = step(w, h, most);
         if (step == 1) return new Pixels(w, h, image.getRGB(0, 0, w, h, null, 0, w));
         Rows rows = new Rows(w, h, most);
-        int[] line = new int[w];
-        for (int y = 0; y < h; y++) rows.row(image.getRGB(0, y, w, 1, line, 0, w));
+        PackedBits.rows(image, rows);
         return rows.end();
     }
 
+    /** A decoded picture row by row. */
+    public static void rows(BufferedImage image, PictureRows to) {
+        PackedBits.rows(image, to);
+    }
+
     /** Takes a picture row by row, from the top. */
-    public static final class Rows {
+    public static final class Rows implements PictureRows {
         private final int width, height, step, outWidth, outHeight;
         private final int[] out;
         private final int[] a, r, g, b;
@@ -42,7 +48,7 @@ public final class Thinning {
             b = new int[outWidth];
         }
 
-        public void row(int[] argb) {
+        @Override public void row(int[] argb) {
             for (int x = 0; x < width; x++) {
                 int i = x / step, p = argb[x];
                 a[i] += p >>> 24;
@@ -53,8 +59,7 @@ public final class Thinning {
             next();
         }
 
-        /** One bit a pixel, the first in the highest place; 1 is white unless inverted. */
-        public void bits(byte[] line, boolean inverted) {
+        @Override public void bits(byte[] line, boolean inverted) {
             for (int x = 0; x < width; x++) {
                 boolean white = (line[x >> 3] >> 7 - (x & 7) & 1) != 0 != inverted;
                 int i = x / step;
@@ -85,7 +90,8 @@ public final class Thinning {
         /** What never came is clear. */
         public Pixels end() {
             if (row % step != 0 && row < height) flush();
-            return new Pixels(outWidth, outHeight, out);
+            Pixels p = new Pixels(outWidth, outHeight, out);
+            return step > 1 ? p.with(new Detail.Thinned(width, height)) : p;
         }
     }
 }

@@ -1,5 +1,6 @@
 package brightlintel.desktop.board;
 
+import brightlintel.drawing.Detail;
 import brightlintel.drawing.Strokes;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
@@ -24,8 +25,13 @@ final class Ground {
     private Ground before;
     private List<StrokePainter> painters;
 
-    /** A drawing and how it looks. */
-    record Sheet(PlacedDrawing drawing, StrokePainter.Look look) {
+    /** A drawing and how it looks. @param details how many of its pictures can be had at full size by now */
+    record Sheet(PlacedDrawing drawing, StrokePainter.Look look, long details) {
+        Sheet(PlacedDrawing drawing, StrokePainter.Look look) {
+            this(drawing, look, drawing.strokes().pictures().stream().filter(p -> p.pixels().detail().filter(Detail::isThere).isPresent())
+                .count());
+        }
+
         private boolean isPlacedLike(Sheet o) {
             return drawing.strokes() == o.drawing.strokes() && drawing.underlay().placement().equals(o.drawing.underlay().placement());
         }
@@ -99,7 +105,10 @@ final class Ground {
     /** Whether all but what is shown of the drawings is as before. */
     private boolean looksLike(Ground o) {
         if (paper != o.paper) return false;
-        for (int i = 0; i < sheets.size(); i++) if (!sheets.get(i).look.equals(o.sheets.get(i).look)) return false;
+        for (int i = 0; i < sheets.size(); i++) {
+            Sheet s = sheets.get(i), t = o.sheets.get(i);
+            if (!s.look.equals(t.look) || s.details != t.details) return false;
+        }
         return true;
     }
 

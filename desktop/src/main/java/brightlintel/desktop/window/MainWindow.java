@@ -27,6 +27,7 @@ import brightlintel.desktop.task.Work;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.view3d.SpaceBar;
 import brightlintel.desktop.view3d.SpaceView;
+import brightlintel.receive.PictureDetails;
 import brightlintel.write.DrawingFormat;
 import java.io.File;
 import java.nio.file.Path;
@@ -106,6 +107,7 @@ public final class MainWindow {
         files.pages().onLocked(this::askPassword);
         w.onLay((file, space) -> w.project().source(file).ifPresent(x -> files.lay(x, space)));
         this.board = new Board(w);
+        w.shelf().details().ifPresent(d -> d.onReady(() -> Platform.runLater(board::refresh)));
         this.space = new SpaceView(w);
         addCommands();
         prompt = new PromptLine(w, board::requestFocus);
@@ -260,6 +262,7 @@ public final class MainWindow {
         work.shutdown();
         board.stop();
         behind.shutdownNow();
+        w.shelf().details().ifPresent(PictureDetails::close);
         keeping.close();
         sessions.close();
     }
