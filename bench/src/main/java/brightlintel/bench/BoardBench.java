@@ -47,7 +47,8 @@ final class BoardBench {
             var raw = DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
             PlacedDrawing d = Bench.placed(Flattening.of(raw, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE));
             System.out.printf(Locale.ROOT, "%,d strokes of %,d chords%n%n", d.strokes().size(), d.strokes().chords());
-            System.out.println("| a snap at one of 4,000 places | median | 95 % | worst | found, at most |\n| --- | --- | --- | --- | --- |");
+            System.out.println("| a snap at one of 4,000 places | median | 95 % | worst | found, at most |");
+            System.out.println("| --- | --- | --- | --- | --- |");
             STRtree tree = tree(d);
             for (double ring : RINGS) snaps(d, tree, ring);
             System.out.println("\n| selection | median of 15 | worst | selected |\n| --- | --- | --- | --- |");

@@ -13,6 +13,7 @@ import brightlintel.drawing.Entity;
 import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
 import brightlintel.find.Finder;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -33,14 +34,16 @@ public final class Cleared {
     /** null where layers alone decide. */
     private final byte[] strokeState;
     private final boolean[] markHidden;
+    private final Regions regions;
     private final Map<Integer, double[]> stretches = new HashMap<>();
     private volatile Boolean showsAnything;
 
-    private Cleared(Strokes strokes, boolean[] layerShown, byte[] strokeState, boolean[] markHidden) {
+    private Cleared(Strokes strokes, boolean[] layerShown, byte[] strokeState, boolean[] markHidden, Regions regions) {
         this.strokes = strokes;
         this.layerShown = layerShown;
         this.strokeState = strokeState;
         this.markHidden = markHidden;
+        this.regions = regions;
     }
 
     /** @param finder over the same strokes, for what is named one by one */
@@ -55,27 +58,29 @@ public final class Cleared {
             && c.repairs().isEmpty();
         if (plain && regions.isEmpty()) {
             for (int i = 0; i < marks.length; i++) marks[i] = !layers[strokes.mark(i).layer()];
-            return new Cleared(strokes, layers, null, marks);
+            return new Cleared(strokes, layers, null, marks, new Regions(List.of(), strokes.origin()));
         }
-        Cleared out = new Cleared(strokes, layers, new byte[strokes.size()], marks);
-        out.decide(c, new Regions(regions, strokes.origin()), finder);
+        Cleared out = new Cleared(strokes, layers, new byte[strokes.size()], marks, new Regions(regions, strokes.origin()));
+        out.decide(c, finder);
         return out;
     }
 
-    private void decide(Clearing c, Regions regions, Finder finder) {
+    private void decide(Clearing c, Finder finder) {
         Hiding hiding = new Hiding(c);
         for (int i = 0; i < strokes.size(); i++)
-            strokeState[i] = hiding.hides(strokes.layerOf(i), strokes.entityOf(i), strokes.pathOf(i)) ? HIDDEN : region(i, regions);
+            strokeState[i] = hiding.hides(strokes.layerOf(i), strokes.entityOf(i), strokes.pathOf(i)) ? HIDDEN : region(i);
         for (int i = 0; i < markHidden.length; i++) {
             Strokes.Mark m = strokes.mark(i);
-            Point middle = m.box().centre();
-            markHidden[i] = hiding.hides(m.layer(), m.entity(), m.path()) || !regions.isEmpty() && !regions.shows(middle);
+            // a picture that an outline goes through is cropped, not hidden
+            boolean whole = !(m instanceof Strokes.PictureMark) || !regions.mayCut(m.box());
+            markHidden[i] = hiding.hides(m.layer(), m.entity(), m.path()) || !regions.isEmpty() && whole
+                && !regions.shows(m.box().centre());
         }
         for (Repair r : c.repairs()) if (r instanceof Repair.Doubled d) single(d.dropped(), false, finder);
         for (Single s : c.singles()) single(s.drawn(), s.shown(), finder);
     }
 
-    private byte region(int stroke, Regions regions) {
+    private byte region(int stroke) {
         if (regions.isEmpty()) return SHOWN;
         double[] parts = regions.stretches(strokes, stroke);
         if (parts == null) return SHOWN;
@@ -163,6 +168,21 @@ public final class Cleared {
 
     public boolean pictureShown(int picture) {
         return markShown(strokes.texts().size() + strokes.fills().size() + picture);
+    }
+
+    /** Whether outlines keep or hide what lies in them. */
+    public boolean isCropped() {
+        return !regions.isEmpty();
+    }
+
+    /** Whether outlines leave a place, shifted file units. */
+    public boolean shows(Point p) {
+        return regions.shows(p);
+    }
+
+    /** About what outlines leave of a picture, shifted file units. */
+    public Box cropped(Box picture) {
+        return regions.cropped(picture);
     }
 
     /** Looked through once. */

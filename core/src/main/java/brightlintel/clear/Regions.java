@@ -42,8 +42,18 @@ final class Regions {
         return shown;
     }
 
-    /** Whether any outline comes near: if none does, one place of a stroke speaks for all of it. */
-    private boolean mayCut(Box b) {
+    /** Of a picture, about what is left of it. */
+    Box cropped(Box b) {
+        if (regions.isEmpty() || !regions.getFirst().keeps()) return b;
+        Box kept = Box.EMPTY;
+        for (int i = 0; i < regions.size(); i++) if (regions.get(i).keeps()) kept = kept.with(boxes.get(i));
+        Box out = new Box(Math.max(b.minX(), kept.minX()), Math.max(b.minY(), kept.minY()), Math.min(b.maxX(), kept.maxX()),
+            Math.min(b.maxY(), kept.maxY()));
+        return out.isEmpty() ? Box.EMPTY : out;
+    }
+
+    /** Whether any outline comes near: if none does, one place of a stroke or picture speaks for all of it. */
+    boolean mayCut(Box b) {
         return boxes.stream().anyMatch(r -> r.meets(b));
     }
 

@@ -110,7 +110,7 @@ public final class StrokePainter {
         Box seen = seen(view, widths == null ? look.width : look.width * BROADEST);
         Underlaid.Look scan = new Underlaid.Look(look.fade,
             look.colour >= 0 ? look.colour : look.muted || look.palette.isDark() ? look.palette.ink2() : -1);
-        for (LaidPicture p : d.pictures()) Underlaid.paint(r, p.pixels(), p.toBuilding().then(view.toPx()), scan, stop);
+        if (!d.pictures().isEmpty()) pictures(view, r, scan, stop);
         MarksPainter.Seen there = marks.in(seen);
         marks.fills(there, toPx, r);
         if (stop.getAsBoolean()) return false;
@@ -124,6 +124,15 @@ public final class StrokePainter {
         marks.texts(there, toPx, r);
         for (BrokenLines.Word w : chords.words()) marks.word(w, ink[w.stroke()], r);
         return !stop.getAsBoolean();
+    }
+
+    /** What outlines leave of them. */
+    private void pictures(PlanView view, Raster r, Underlaid.Look scan, BooleanSupplier stop) {
+        int[] before = d.cleared().isCropped() ? r.pixels.clone() : null;
+        for (LaidPicture p : d.pictures()) Underlaid.paint(r, p.pixels(), p.toBuilding().then(view.toPx()), scan, stop);
+        if (before == null) return;
+        for (int i = 0; i < r.width * r.height; i++)
+            if (r.pixels[i] != before[i] && !d.showsAt(view.toMetres(i % r.width + 0.5, i / r.width + 0.5))) r.pixels[i] = before[i];
     }
 
     /** Some of what is shown, in one ink. @param marks texts and fills by {@link Strokes#mark(int)} */
@@ -158,6 +167,8 @@ public final class StrokePainter {
             int s = a.strokes().strokeOf(c);
             differ[0] |= was.strokeShown(s) != is.strokeShown(s) || was.strokeCut(s) || is.strokeCut(s);
         });
+        // a picture that is cropped otherwise is still shown
+        differ[0] |= (was.isCropped() || is.isCropped()) && !a.strokes().pictures().isEmpty();
         if (!differ[0]) a.marksIn(seen, m -> differ[0] |= was.markShown(m) != is.markShown(m));
         return differ[0];
     }

@@ -37,7 +37,12 @@ final class Underlaid {
         laid(r, p, Affine.scale(whole.width() / (double) p.width(), whole.height() / (double) p.height()).then(toPx), look, stop);
     }
 
-    /** From squares of about as many pixels as are seen, put together. @param full from pixels of the full size; @return whether it could */
+    /**
+     * From squares of about as many pixels as are seen, put together.
+     *
+     * @param full from pixels of the full size
+     * @return whether it could
+     */
     private static boolean close(Raster r, Detail d, Affine full, Look look, BooleanSupplier stop) {
         int level = Math.clamp((long) Math.floor(-Math.log(full.meanScale()) / Math.log(2)), 0, Math.max(0, d.levels() - 1));
         double step = 1L << level;

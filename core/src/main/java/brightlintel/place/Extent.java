@@ -52,7 +52,10 @@ public record Extent(Box main, int strays, int strokes) {
         // a drawing that is nothing but pictures, texts or fills is where they are; a scan counts beside strokes too
         boolean bare = n == 0;
         for (int i = 0; i < s.marks(); i++)
-            if ((bare || s.mark(i) instanceof Strokes.PictureMark) && shown.markShown(i)) put(box, n++, s.mark(i).box().mapped(map));
+            if ((bare || s.mark(i) instanceof Strokes.PictureMark) && shown.markShown(i)) {
+                Box b = s.mark(i) instanceof Strokes.PictureMark m ? shown.cropped(m.box()) : s.mark(i).box();
+                if (!b.isEmpty()) put(box, n++, b.mapped(map));
+            }
         boolean[] in = new boolean[n];
         Arrays.fill(in, true);
         for (int round = 0; round < ROUNDS; round++)

@@ -86,6 +86,11 @@ public final class PlacedDrawing {
         return cleared;
     }
 
+    /** Whether outlines that keep or hide leave a place, metres. */
+    public boolean showsAt(Point metres) {
+        return cleared.shows(underlay.placement().toFile(metres).minus(strokes.origin()));
+    }
+
     /** From the strokes' shifted file units to metres. */
     public Affine toBuilding() {
         return toBuilding;

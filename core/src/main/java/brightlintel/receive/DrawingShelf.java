@@ -167,7 +167,8 @@ public final class DrawingShelf {
     private RawDrawing again(String sha256, SpaceKey space, Progress progress) throws IOException {
         Wanted wanted = Wanted.page(space instanceof SpaceKey.Page p ? p.number() : 1).with(password(sha256));
         Path bytes = originals.path(sha256);
-        return detailed(DrawingReader.read(bytes, bytes, Beside.kept(originals.beside(sha256)), wanted, ReadLimits.DEFAULT, progress), wanted);
+        Beside beside = Beside.kept(originals.beside(sha256));
+        return detailed(DrawingReader.read(bytes, bytes, beside, wanted, ReadLimits.DEFAULT, progress), wanted);
     }
 
     private RawDrawing detailed(RawDrawing d, Wanted wanted) {

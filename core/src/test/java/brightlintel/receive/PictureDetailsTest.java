@@ -11,6 +11,10 @@ import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Detail;
 import brightlintel.drawing.Pixels;
 import brightlintel.drawing.Progress;
+import brightlintel.building.Region;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Box;
+import brightlintel.geom.Ring;
 import brightlintel.geom.Point;
 import brightlintel.paint.Palette;
 import brightlintel.paint.PlanView;
@@ -25,6 +29,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -163,5 +168,29 @@ class PictureDetailsTest {
             await(third, detail(placed(new DrawingShelf(new Originals(folder.resolve("other")), third).take(f, Progress.NONE))));
         }
         assertThat(Files.readAllBytes(pack)).isEqualTo(bytes);
+    }
+
+    /** What lies outside an outline is not seen, to the pixel, at full size too; and the plan is where the rest is. */
+    @Test void aScanIsCroppedAlongAnOutline() throws Exception {
+        try (PictureDetails details = new PictureDetails(folder.resolve("cache"))) {
+            PlacedDrawing all = placed(new DrawingShelf(new Originals(folder.resolve("originals")), details).take(tiff(), Progress.NONE));
+            // a triangle over the block in the upper left corner: its diagonal goes through it
+            Ring keep = new Ring(List.of(new Point(0, H), new Point(500, H), new Point(0, H - 400)));
+            Underlay u = all.underlay();
+            PlacedDrawing d = all.with(u.with(u.clearing().withRegions(List.of(new Region(keep, true)))));
+            for (double scale : new double[] {0.2, 2}) {
+                PlanView v = new PlanView(new Point(250, H - 200), scale, (int) (500 * scale), (int) (400 * scale));
+                Raster r = painted(d, v), whole = painted(all, v);
+                for (int y = 1; y < v.height(); y += 7)
+                    for (int x = 1; x < v.width(); x += 7) {
+                        double in = 1 - (x + 0.5) / v.width() - (y + 0.5) / v.height();
+                        if (Math.abs(in) * v.height() > 1.5)
+                            assertThat(r.at(x, y)).isEqualTo(in > 0 ? whole.at(x, y) : Palette.LIGHT.paper());
+                    }
+            }
+            assertThat(d.extent().main()).isEqualTo(new Box(0, H - 400, 500, H));
+            PlacedDrawing none = all.with(u.with(u.clearing().withRegions(List.of(new Region(keep.mapped(Affine.move(1e6, 0)), true)))));
+            assertThat(none.cleared().showsAnything()).isFalse();
+        }
     }
 }

@@ -141,4 +141,16 @@ class MeasureRobotTest extends CrossRobot {
         keys(KeyCode.SHIFT, KeyCode.Q);
         assertThat(w.ortho()).isFalse();
     }
+
+    @Test void measuresStayOnTheirStorey() throws Exception {
+        keys(KeyCode.M);
+        clickAt(-4.95, 0);
+        clickAt(4.95, 0);
+        button("storey-add");
+        until("another storey is in hand", () -> w.underlay().isEmpty());
+        assertThat(w.measures().all()).isEmpty();
+        keys(KeyCode.PAGE_DOWN);
+        until("back", () -> w.underlay().isPresent());
+        assertThat(w.measures().all()).hasSize(1);
+    }
 }

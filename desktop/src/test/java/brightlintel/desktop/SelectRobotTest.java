@@ -120,4 +120,28 @@ class SelectRobotTest extends CrossRobot {
         assertThat(w.selection()).as("walls as thick as this one").hasSize(2);
         assertThat(w.onBoard().pickedCount()).isZero();
     }
+
+    @Test void aDrawingIsCroppedAndComesBack() throws Exception {
+        button("command-crop");
+        clickAt(-4.5, -1);
+        clickAt(-0.5, -1);
+        clickAt(-0.5, 1);
+        clickAt(-4.5, 1);
+        clickAt(-4.5, -1);
+        assertThat(isInked(-3, 0)).isTrue();
+        assertThat(isInked(3, 0)).as("the same line, outside").isFalse();
+        assertThat(isInked(0, -3)).isFalse();
+        keys(KeyCode.B);
+        assertThat(isInked(3, 0)).isTrue();
+    }
+
+    @Test void whatIsSelectedInADrawingIsForgottenInTrace() throws Exception {
+        clickAt(-3, 0);
+        onWindow(() -> {
+            w.go(Stage.TRACE);
+            return null;
+        });
+        keys(KeyCode.DELETE);
+        assertThat(isInked(-3, 0)).as("Delete is for the model now").isTrue();
+    }
 }

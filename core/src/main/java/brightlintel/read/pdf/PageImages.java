@@ -156,7 +156,8 @@ final class PageImages {
         if (full != null && whole) Thinning.rows(image.getImage(), full);
         Pixels p = Thinning.of(step > 1 ? image.getImage(null, step) : image.getImage(), room);
         boolean less = (long) p.width() * p.height() < all;
-        return less && whole ? p.with(new Detail.Thinned(image.getWidth(), image.getHeight())) : new Pixels(p.width(), p.height(), p.argb());
+        if (!less || !whole) return new Pixels(p.width(), p.height(), p.argb());
+        return p.with(new Detail.Thinned(image.getWidth(), image.getHeight()));
     }
 
     private static boolean isBilevel(PDImage image) throws IOException {

@@ -29,7 +29,8 @@ final class PackedBits {
 
     /** Black and white, a bit each, from the beginning of a byte. */
     private static boolean isPacked(BufferedImage i) {
-        if (!(i.getRaster().getSampleModel() instanceof MultiPixelPackedSampleModel m && i.getColorModel() instanceof IndexColorModel c)) return false;
+        if (!(i.getRaster().getSampleModel() instanceof MultiPixelPackedSampleModel m)) return false;
+        if (!(i.getColorModel() instanceof IndexColorModel c)) return false;
         if (m.getPixelBitStride() != 1 || m.getDataBitOffset() != 0 || c.getMapSize() != 2 || c.hasAlpha()) return false;
         int a = c.getRGB(0) & 0xffffff, b = c.getRGB(1) & 0xffffff;
         boolean plain = i.getRaster().getSampleModelTranslateX() == 0 && i.getRaster().getSampleModelTranslateY() == 0

@@ -69,12 +69,21 @@ final class BoardFrame {
         if (!drawings.isEmpty() && drawings.stream().noneMatch(d -> d.cleared().showsAnything())
             && drawings.stream().anyMatch(d -> d.strokes().size() > 0))
             brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM, p.ink2());
+        unseen().ifPresent(words -> brush.textCentred(Words.of(words), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM,
+            p.ink2()));
         MeasureMarks.of(w).forEach(marks::paint);
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
         Rulers rulers = new Rulers(brush, p, view, w.project().units());
         rulers.scaleBar();
         rulers.paint(pointer);
+    }
+
+    /** Where there would be drawings, and somebody asked not to see them, and nothing else is there to be seen: why. */
+    private Optional<String> unseen() {
+        boolean nothing = w.contents().isEmpty() && w.drawings().isEmpty() && !w.onBoard().laid().isEmpty();
+        if (!nothing) return Optional.empty();
+        return Optional.of(w.looks().modelAlone() ? "board.model-alone" : "board.none-shown");
     }
 
     /** What is to be seen under the model. */

@@ -100,7 +100,7 @@ public final class Commands {
         add("redo", "Ctrl+Shift+Z", w -> w.history().canRedo(), Workspace::redo);
         add("delete", "Delete", w -> !w.selection().isEmpty() || w.onBoard().pickedCount() > 0, SettingAside::delete);
         add("select-all", "Ctrl+A", w -> !w.contents().isEmpty() || !w.drawings().isEmpty(), Picking::selectAll);
-        add("select-outline", "O", w -> !w.isEmpty(), w -> w.startQuietly(new OutlineTool(w)));
+        add("select-outline", "O", w -> !w.isEmpty(), w -> w.startQuietly(OutlineTool.selecting(w)));
         add("like-this", "L", w -> !w.selection().isEmpty() || w.onBoard().pickedCount() > 0, Picking::selectLike);
         add("again", "G", ALWAYS, Workspace::again);
         add("ortho", "Q", ALWAYS, w -> w.ortho(!w.ortho()));
@@ -171,6 +171,10 @@ public final class Commands {
         onUnderlay("layer-alone", "Shift+C", (w, _) -> w.pointed()
             .ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
         onUnderlay("layers-back", "B", (w, _) -> w.apply(Clearings.allBack(w.underlayIds())));
+        onUnderlay("crop", "", (w, u) -> {
+            w.go(Stage.CLEAR);
+            w.startQuietly(OutlineTool.keeping(w, u));
+        });
         onUnderlay("layers-invert", "", (w, u) -> w.apply(Clearings.invert(u, layers(w))));
         add("underlay-lock", "", UNDERLAY, w -> w.underlay().ifPresent(u -> w.apply(Appearing.lock(u.id(), !u.locked()))));
         for (int by : new int[] {1, -1})

@@ -38,7 +38,7 @@ final class ClearDocket {
     private final Label value = new Label();
     private final Label of = Parts.label("", "quiet");
     private final CheckBox muted = new CheckBox(Words.of("clear.muted"));
-    private final Button back, invert;
+    private final Button back, invert, crop;
     private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
     private final VBox which = new VBox();
@@ -73,6 +73,7 @@ final class ClearDocket {
         value.getStyleClass().add("value");
         back = Parts.button(w, commands.get("layers-back"), false);
         invert = Parts.button(w, commands.get("layers-invert"), false);
+        crop = Parts.button(w, commands.get("crop"), false);
         whole = whole();
     }
 
@@ -88,7 +89,7 @@ final class ClearDocket {
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
         return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
-            Parts.row(back, invert), muted), layers);
+            Parts.row(back, invert, crop), muted), layers);
     }
 
     /** The same nodes each time, so that the search field keeps its focus and the list its place. */
@@ -111,8 +112,9 @@ final class ClearDocket {
         w.drawing().ifPresent(d -> {
             LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
             value.setText(Words.of("clear.stay", LengthFormat.grouped(s.strokesShown()), LengthFormat.grouped(s.strokes())));
-            back.setDisable(s.shown() == s.all());
+            back.setDisable(d.underlay().clearing().equals(d.underlay().clearing().allBack()));
             invert.setDisable(false);
+            crop.setDisable(false);
             hidden.setText(s.shown() == s.all() ? Words.of("clear.none-hidden") : Words.count("clear.hidden", s.all() - s.shown()));
             int top = list.getSelectionModel().getSelectedIndex();
             list.getItems().setAll(s.rows());

@@ -136,7 +136,8 @@ public final class SectionStrip extends VBox {
         floor.setMouseTransparent(true);
         pane.getChildren().addAll(band, floor);
         if (w.looks().mode() != ViewMode.PLAN) {
-            Button eye = Parts.button(w.space().hidden().contains(s.id()) ? Words.of("section.off") : Words.of("section.on"), "storey-seen-" + s.name(),
+            boolean off = w.space().hidden().contains(s.id());
+            Button eye = Parts.button(Words.of(off ? "section.off" : "section.on"), "storey-seen-" + s.name(),
                 () -> w.space(w.space().toggledStorey(s.id())));
             eye.getStyleClass().add("tiny");
             eye.relocate(WIDTH - 16 - 36, 3);

@@ -1,15 +1,18 @@
 package brightlintel.desktop.state;
 
+import brightlintel.building.StoreyId;
 import brightlintel.geom.Point;
 import brightlintel.measure.Measured;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What was measured and stays on the board until it is cleared, storey by storey; and the base point that distances are told from. */
 public final class Measures {
     private final Workspace w;
-    private final List<Measured> all = new ArrayList<>();
+    private final Map<StoreyId, List<Measured>> all = new HashMap<>();
     private Optional<Point> base = Optional.empty();
 
     Measures(Workspace w) {
@@ -17,28 +20,39 @@ public final class Measures {
     }
 
     public List<Measured> all() {
-        return List.copyOf(all);
+        return List.copyOf(here());
+    }
+
+    private List<Measured> here() {
+        return all.computeIfAbsent(w.storeyId(), _ -> new ArrayList<>());
     }
 
     public Optional<Measured> last() {
-        return all.isEmpty() ? Optional.empty() : Optional.of(all.getLast());
+        return here().isEmpty() ? Optional.empty() : Optional.of(here().getLast());
     }
 
     public void add(Measured m) {
-        all.add(m);
+        here().add(m);
         w.tell(Change.MEASURES);
     }
 
     /** @return false where there was none */
     public boolean takeBack() {
-        if (all.isEmpty()) return false;
-        all.removeLast();
+        if (here().isEmpty()) return false;
+        here().removeLast();
         w.tell(Change.MEASURES);
         return true;
     }
 
-    public void clear() {
+    /** Of all storeys: another project is shown. */
+    void forget() {
         all.clear();
+        base = Optional.empty();
+    }
+
+    /** Those of the storey in hand. */
+    public void clear() {
+        here().clear();
         base = Optional.empty();
         w.tell(Change.MEASURES);
     }

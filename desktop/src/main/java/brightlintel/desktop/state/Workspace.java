@@ -152,7 +152,7 @@ public final class Workspace {
         selection = Set.of();
         onBoard.forget();
         space = SpaceLooks.USUAL;
-        measures.clear();
+        measures.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
         stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
@@ -231,7 +231,6 @@ public final class Workspace {
         if (to.equals(storey) || project().storey(to).isEmpty()) return;
         storey = to;
         onBoard.leaveStorey();
-        measures.clear();
         selection = Set.of();
         tool = new SelectTool(this);
         for (Change c : List.of(Change.STOREY, Change.SELECTION, Change.TOOL)) tell(c);
@@ -246,6 +245,7 @@ public final class Workspace {
         stage = s;
         say(Message.NONE);
         looks(looks.withLit(""));
+        if (!s.isAboutDrawing()) onBoard.pickNothing();
         leaveTool();
         tell(Change.STAGE);
     }

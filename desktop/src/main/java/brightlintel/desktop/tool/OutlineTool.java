@@ -1,28 +1,57 @@
 package brightlintel.desktop.tool;
 
+import brightlintel.building.Region;
+import brightlintel.building.UnderlayId;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.edit.Clearings;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import brightlintel.select.Outline;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Selects by an outline that is clicked corner by corner. */
+/** An outline that is clicked corner by corner: selects what lies in it, or keeps nothing else of a drawing. */
 public final class OutlineTool implements Tool {
     private final Workspace w;
     private final List<Point> points = new ArrayList<>();
 
-    public OutlineTool(Workspace w) {
+    private final String id, first, close;
+    private final Take take;
+
+    /** What becomes of an outline. */
+    private interface Take {
+        void of(List<Point> corners, boolean inside);
+    }
+
+    private OutlineTool(Workspace w, String id, String first, String close, Take take) {
         this.w = w;
+        this.id = id;
+        this.first = first;
+        this.close = close;
+        this.take = take;
+    }
+
+    public static OutlineTool selecting(Workspace w) {
+        return new OutlineTool(w, "select-outline", "prompt.outline.first", "prompt.outline.close",
+            (corners, inside) -> Picking.select(w, Outline.of(corners), inside, false));
+    }
+
+    /** Of the drawing, what lies outside is set aside; a second outline keeps more. */
+    public static OutlineTool keeping(Workspace w, UnderlayId u) {
+        return new OutlineTool(w, "crop", "prompt.crop.first", "prompt.crop.close", (corners, _) -> w.project().underlay(u).ifPresent(x -> {
+            Ring inFile = new Ring(corners.stream().map(x.placement()::toFile).toList());
+            w.apply(Clearings.region(u, new Region(inFile, true)));
+        }));
     }
 
     @Override public String id() {
-        return "select-outline";
+        return id;
     }
 
     @Override public String prompt() {
-        return Words.of(points.size() < 3 ? "prompt.outline.first" : "prompt.outline.close");
+        return Words.of(points.size() < 3 ? first : close);
     }
 
     /** An outline is drawn round things, not on them. */
@@ -44,9 +73,9 @@ public final class OutlineTool implements Tool {
     }
 
     private void take(boolean inside) {
-        Outline o = Outline.of(points);
+        List<Point> corners = List.copyOf(points);
         w.leaveTool();
-        Picking.select(w, o, inside, false);
+        take.of(corners, inside);
     }
 
     @Override public boolean back() {

@@ -16,6 +16,7 @@ import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import brightlintel.paint.StrokePainter;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Picked;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
 import java.io.IOException;
@@ -205,6 +206,27 @@ class UnderlayPicturesTest {
         assertThat(few.has(new Squares.Key(g, 0, 3, 0))).isFalse();
     }
 
+    private static long warm(Raster r) {
+        return Arrays.stream(r.pixels).filter(p -> (p >> 16 & 255) - (p & 255) > 40).count();
+    }
+
+    /** What is picked is lit over all that lies there, and nothing else is painted anew for it. */
+    @Test void whatIsPickedIsLit() {
+        paint(VIEW);
+        Raster none = shown(VIEW);
+        w.onBoard().pick((d, _) -> Picked.stroke(0));
+        paint(VIEW);
+        Raster one = shown(VIEW);
+        assertThat(warm(none)).isZero();
+        assertThat(warm(one)).isGreaterThan(40);
+        w.looks(w.looks().withLit("UPRIGHT"));
+        paint(VIEW);
+        assertThat(warm(shown(VIEW))).as("a layer beside it").isGreaterThan(warm(one));
+        w.looks(w.looks().withLit(""));
+        w.onBoard().pickNothing();
+        assertThat(differing(shown(VIEW), none)).isZero();
+    }
+
     /** Of two drawings with a layer of one name, that of the drawing in hand is lit; once the pointer is elsewhere it is as before. */
     @Test void aLitLayerBelongsToTheDrawingInHand() throws IOException {
         receive("q.dxf", PLAN.replace("UPRIGHT", "PLUMB"));
@@ -214,7 +236,8 @@ class UnderlayPicturesTest {
         w.looks(w.looks().withLit("LEVEL"));
         paint(VIEW);
         Raster upper = shown(VIEW);
-        assertThat(Arrays.stream(upper.pixels).filter(p -> (p & 0xffffff) == w.looks().palette().brass()).count()).isPositive();
+        assertThat(warm(none)).as("ink is cold, brass is warm").isZero();
+        assertThat(warm(upper)).isGreaterThan(40);
         w.looks(w.looks().withLit("UPRIGHT"));
         paint(VIEW);
         assertThat(differing(shown(VIEW), none)).as("a layer of the other drawing").isZero();
