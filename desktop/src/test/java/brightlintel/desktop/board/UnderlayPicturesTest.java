@@ -224,7 +224,8 @@ class UnderlayPicturesTest {
         assertThat(warm(shown(VIEW))).as("a layer beside it").isGreaterThan(warm(one));
         w.looks(w.looks().withLit(""));
         w.onBoard().pickNothing();
-        assertThat(differing(shown(VIEW), none)).isZero();
+        pictures.want(want(VIEW), () -> { });
+        assertThat(differing(shown(VIEW), none)).as("at once: what lies under it is still there").isZero();
     }
 
     /** Of two drawings with a layer of one name, that of the drawing in hand is lit; once the pointer is elsewhere it is as before. */
