@@ -24,6 +24,8 @@ import javafx.scene.layout.VBox;
 
 /** Questions and pages laid over the window, one at a time. Esc and a click beside it mean the last, harmless choice. */
 final class Cards extends StackPane {
+    private static final int COLUMNS = 3;
+    private static final double KEYS_WIDE = 1040;
     private Runnable leave = () -> { };
     private Node first, board;
 
@@ -114,15 +116,16 @@ final class Cards extends StackPane {
 
     /** All keys, beside each other. */
     void keys(Commands commands) {
-        GridPane grid = new GridPane(24, 5);
+        GridPane grid = new GridPane(14, 5);
         List<Command> with = commands.list().stream().filter(c -> c.keys().isPresent()).toList();
-        int rows = (with.size() + 12) / 2 + 1, i = 0;
+        List<String> hands = List.of("wheel", "pan", "figure", "enter", "backspace", "tab", "esc", "s", "box", "shift", "right");
+        int rows = (with.size() + hands.size() + COLUMNS - 1) / COLUMNS, i = 0;
         for (Command c : with) {
             grid.add(Parts.right(c.keyText(), "kbd"), i / rows * 2, i % rows);
             grid.add(Parts.right(c.text()), i / rows * 2 + 1, i % rows);
             i++;
         }
-        for (String k : List.of("wheel", "pan", "figure", "enter", "backspace", "tab", "esc", "s", "box", "shift", "right")) {
+        for (String k : hands) {
             grid.add(Parts.right(Words.of("keys." + k + ".key"), "kbd"), i / rows * 2, i % rows);
             grid.add(Parts.right(Words.of("keys." + k)), i / rows * 2 + 1, i % rows);
             i++;
@@ -130,9 +133,9 @@ final class Cards extends StackPane {
         ScrollPane scroll = new ScrollPane(grid);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("docket-scroll");
-        scroll.setMaxHeight(560);
+        scroll.setMaxHeight(600);
         VBox card = card(Parts.label(Words.of("keys.title"), "title"), scroll);
-        card.setMaxWidth(860);
+        card.setMaxWidth(KEYS_WIDE);
         card.setId("keys-page");
         show(card, this::close);
         focus(scroll);
