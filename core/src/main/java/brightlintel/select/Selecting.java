@@ -7,7 +7,6 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import java.util.BitSet;
-import java.util.List;
 
 /** What of a drawing is shown and lies in a region, or is like something. Cost: what lies about the region, not the drawing. */
 public final class Selecting {
@@ -119,7 +118,15 @@ public final class Selecting {
             boolean in = inside ? o.holds(a.x(), a.y(), b.x(), b.y()) : o.touches(a.x(), a.y(), b.x(), b.y());
             if (in != inside) return in;
         }
-        return inside || Outline.of(List.of(p)).holds(o.box().centre().x(), o.box().centre().y());
+        return inside || isRound(p, o.box().centre());
+    }
+
+    /** Whether a box, however it is turned, lies round a place. */
+    private static boolean isRound(Point[] corners, Point p) {
+        int left = 0;
+        for (int i = 0; i < corners.length; i++)
+            if (corners[(i + 1) % corners.length].minus(corners[i]).cross(p.minus(corners[i])) > 0) left++;
+        return left == 0 || left == corners.length;
     }
 
     /** All strokes, texts and fills that are shown. */
