@@ -184,9 +184,10 @@ public final class DrawingShelf {
         return new PlacedDrawing(u, s.strokes(), s.finder());
     }
 
+    /** Drawings of a storey that are shown. */
     public List<PlacedDrawing> placed(Project p, StoreyId on, Progress progress) throws IOException {
         List<PlacedDrawing> out = new ArrayList<>();
-        for (Underlay u : p.underlaysOf(on)) out.add(placed(u, progress));
+        for (Underlay u : p.underlaysOf(on)) if (u.appearance().shown()) out.add(placed(u, progress));
         return out;
     }
 }

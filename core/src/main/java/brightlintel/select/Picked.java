@@ -1,6 +1,7 @@
 package brightlintel.select;
 
 import java.util.BitSet;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /** Things of one drawing that are picked: strokes by their number, texts, fills and pictures by theirs. Never changed. */
@@ -47,6 +48,14 @@ public final class Picked {
     /** By {@code Strokes.mark(int)}. */
     public IntStream marks() {
         return marks.stream();
+    }
+
+    /** Those of them that are wanted. */
+    public Picked only(IntPredicate stroke, IntPredicate mark) {
+        BitSet s = (BitSet) strokes.clone(), m = (BitSet) marks.clone();
+        strokes.stream().filter(i -> !stroke.test(i)).forEach(s::clear);
+        marks.stream().filter(i -> !mark.test(i)).forEach(m::clear);
+        return new Picked(s, m);
     }
 
     public Picked with(Picked o) {

@@ -44,7 +44,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A scan of which less was kept is seen at its full size when it is looked at closely. */
 class PictureDetailsTest {
-    private static final int W = 9000, H = 6000;
+    private static final int W = 6400, H = 4200;
     @TempDir Path folder;
 
     /** Lines of one pixel with one pixel between them, which the kept pixels blur to grey; a block in the corner. */
@@ -69,10 +69,10 @@ class PictureDetailsTest {
     private Path pdf() throws IOException {
         Path f = folder.resolve("scan.pdf");
         try (PDDocument d = new PDDocument()) {
-            PDPage page = new PDPage(new PDRectangle(900, 600));
+            PDPage page = new PDPage(new PDRectangle(640, 420));
             d.addPage(page);
             try (PDPageContentStream s = new PDPageContentStream(d, page)) {
-                s.drawImage(CCITTFactory.createFromImage(d, scan()), 0, 0, 900, 600);
+                s.drawImage(CCITTFactory.createFromImage(d, scan()), 0, 0, 640, 420);
             }
             d.save(f.toFile());
         }
@@ -176,6 +176,7 @@ class PictureDetailsTest {
             PlacedDrawing all = placed(new DrawingShelf(new Originals(folder.resolve("originals")), details).take(tiff(), Progress.NONE));
             // a triangle over the block in the upper left corner: its diagonal goes through it
             Ring keep = new Ring(List.of(new Point(0, H), new Point(500, H), new Point(0, H - 400)));
+            await(details, detail(all));
             Underlay u = all.underlay();
             PlacedDrawing d = all.with(u.with(u.clearing().withRegions(List.of(new Region(keep, true)))));
             for (double scale : new double[] {0.2, 2}) {

@@ -144,4 +144,14 @@ class SelectRobotTest extends CrossRobot {
         keys(KeyCode.DELETE);
         assertThat(isInked(-3, 0)).as("Delete is for the model now").isTrue();
     }
+
+    @Test void strokesOfALayerThatIsHiddenSinceAreNotSetAside() throws Exception {
+        keys(KeyCode.CONTROL, KeyCode.A);
+        assertThat(picked()).hasSize(3);
+        pointAt(-3, 0);
+        keys(KeyCode.C);
+        assertThat(picked()).as("the level line is hidden").containsExactly(1, 2);
+        keys(KeyCode.DELETE);
+        assertThat(d().underlay().clearing().singles()).hasSize(2);
+    }
 }

@@ -43,12 +43,11 @@ class SpaceRobotTest extends CrossRobot {
         stays();
         WritableImage i = onWindow(() -> space().snapshot(null, null));
         PixelReader r = i.getPixelReader();
-        int n = 0;
+        int n = 0, red = (int) (255 * like.getRed()), green = (int) (255 * like.getGreen()), blue = (int) (255 * like.getBlue());
         for (int y = 0; y < i.getHeight(); y++)
             for (int x = 0; x < i.getWidth(); x++) {
-                Color c = r.getColor(x, y);
-                if (Math.abs(c.getRed() - like.getRed()) + Math.abs(c.getGreen() - like.getGreen()) + Math.abs(c.getBlue() - like.getBlue()) < 0.06)
-                    n++;
+                int c = r.getArgb(x, y);
+                if (Math.abs((c >> 16 & 255) - red) + Math.abs((c >> 8 & 255) - green) + Math.abs((c & 255) - blue) < 15) n++;
             }
         return n;
     }
@@ -77,8 +76,8 @@ class SpaceRobotTest extends CrossRobot {
     @Test void kindsAreSwitchedInTheMenu() throws Exception {
         int with = inked();
         button("space-show");
-        until("the menu is open", () -> lookup("Walls").tryQuery().isPresent());
-        jumpTo(lookup("Walls").query());
+        until("the menu is open", () -> lookup(".check-menu-item").tryQuery().isPresent());
+        jumpTo(lookup(".check-menu-item").nth(0).query());
         clickOn(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(w.space().off()).containsExactly(SpaceLooks.Kind.WALLS);

@@ -32,8 +32,9 @@ class UnderlayRobotTest extends CrossRobot {
     @Test void aDrawingThatIsHiddenIsNeitherSeenNorPointedAt() throws Exception {
         button("shown-" + u().id().value());
         assertThat(u().appearance().shown()).isFalse();
-        assertThat(isInked(-3, 0)).isFalse();
-        pointAt(-3, 0);
+        assertThat(isInked(0, -3)).isFalse();
+        assertThat(isInked(0, 0.05)).as("in its place stands why").isTrue();
+        pointAt(0, -3);
         assertThat(w.pointed()).isEmpty();
         assertThat(w.drawing()).as("it is still the one in hand").isPresent();
         keys(KeyCode.CONTROL, KeyCode.Z);
@@ -42,10 +43,10 @@ class UnderlayRobotTest extends CrossRobot {
 
     @Test void oneKeyLeavesTheModelAloneAndBringsAllBack() throws Exception {
         keys(KeyCode.SHIFT, KeyCode.X);
-        assertThat(isInked(-3, 0)).isFalse();
+        assertThat(isInked(0, -3)).isFalse();
         assertThat(lookup("#model-alone").queryAs(CheckBox.class).isSelected()).isTrue();
         keys(KeyCode.SHIFT, KeyCode.X);
-        assertThat(isInked(-3, 0)).isTrue();
+        assertThat(isInked(0, -3)).isTrue();
         assertThat(w.history().past()).as("how it looks is no step of the project").hasSize(2);
     }
 

@@ -1,6 +1,7 @@
 package brightlintel.desktop.state;
 
 import brightlintel.building.Project;
+import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
@@ -43,16 +44,25 @@ public final class OnBoard {
         leaveStorey();
     }
 
+    /** Another storey is in hand. */
     void leaveStorey() {
         inHand = Optional.empty();
         picked.clear();
+        underlays.keep(wanted());
+    }
+
+    private Set<UnderlayId> wanted() {
+        Project p = w.project();
+        Set<UnderlayId> out = new HashSet<>(w.underlayIds());
+        w.looks().echo().seen(p, w.storeyId()).ifPresent(s -> out.addAll(s.underlays()));
+        if (w.looks().mode() != ViewMode.PLAN)
+            for (Storey s : p.storeys()) if (w.space().showsSheets(s.id())) out.addAll(s.underlays());
+        return out;
     }
 
     /** What is picked of drawings that are gone, or hidden since, is not picked any more. */
     void afterEdit() {
-        Set<UnderlayId> seen = new HashSet<>();
-        for (PlacedDrawing d : seen()) seen.add(d.underlay().id());
-        if (picked.keySet().removeIf(u -> !seen.contains(u))) w.tell(Change.SELECTION);
+        if (!picked.isEmpty()) pick((d, p) -> p.only(d.cleared()::strokeShown, d.cleared()::markShown));
     }
 
     /** The underlay in hand, for what speaks of one drawing: the one that was chosen, or the uppermost of the storey. */
@@ -89,7 +99,7 @@ public final class OnBoard {
 
     /** Those of any storey that are read already and are shown. */
     public List<PlacedDrawing> of(StoreyId s) {
-        return underlays.more(w.project().underlaysOf(s), shelf).stream().filter(d -> d.underlay().appearance().shown()).toList();
+        return underlays.of(w.project().underlaysOf(s), shelf).stream().filter(d -> d.underlay().appearance().shown()).toList();
     }
 
     /** That of the underlay in hand, once it is read. */

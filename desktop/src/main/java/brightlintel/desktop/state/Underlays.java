@@ -9,25 +9,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * The placed drawings of a storey. One whose placement or clearing changed is made from the one before it, so that a drawing that is on the
  * board stays there even when the shelf has let go of it.
  */
 final class Underlays {
-    private static final int MOST = 24;
+    private static final int MOST = 8;
     private final Map<UnderlayId, PlacedDrawing> placed = new HashMap<>();
 
     List<PlacedDrawing> of(List<Underlay> underlays, DrawingShelf shelf) {
-        Set<UnderlayId> wanted = underlays.stream().map(Underlay::id).collect(Collectors.toSet());
-        placed.keySet().removeIf(u -> !wanted.contains(u) && placed.size() > MOST);
         return underlays.stream().map(u -> get(u, shelf)).flatMap(Optional::stream).toList();
     }
 
-    /** As {@link #of}, of a storey that is not in hand: what is on the board stays. */
-    List<PlacedDrawing> more(List<Underlay> underlays, DrawingShelf shelf) {
-        return underlays.stream().map(u -> get(u, shelf)).flatMap(Optional::stream).toList();
+    /** Where there are many, those that are not wanted are let go: the shelf has them as long as it has room. */
+    void keep(Set<UnderlayId> wanted) {
+        if (placed.size() > MOST) placed.keySet().retainAll(wanted);
     }
 
     /** Whether it is there in whatever place. */

@@ -21,10 +21,9 @@ import java.util.concurrent.Executor;
 
 /** The drawings of each storey as sheets in space. Painted once behind the window; until then the sheet before stands in, or none. */
 final class SpaceSheets {
-    /** Pixels along the longer side. */
-    private static final int LONG = 2048;
+    /** Pixels along the longer side; fewer where there are many storeys, so that all of them are held. */
+    private static final int LONG = 2048, LONG_OF_MANY = 1024, FEW = 8;
     private static final double STRENGTH = 0.85;
-    private static final int MOST = 12;
     private final Workspace w;
     private final Executor behind, window;
     private final Runnable again;
@@ -70,22 +69,23 @@ final class SpaceSheets {
 
     private void make(Key k) {
         if (!underWay.add(k)) return;
+        boolean many = w.project().storeys().size() > FEW;
         behind.execute(() -> {
-            Sheet s = paint(k);
+            Sheet s = paint(k, many ? LONG_OF_MANY : LONG);
             window.execute(() -> {
                 underWay.remove(k);
-                if (made.size() >= MOST) made.clear();
+                made.keySet().retainAll(w.project().storeys().stream().map(Storey::id).toList());
                 made.put(k.storey, new Made(k, s));
                 again.run();
             });
         });
     }
 
-    private static Sheet paint(Key k) {
+    private static Sheet paint(Key k, int longer) {
         Box all = Box.EMPTY;
         for (PlacedDrawing d : k.drawings) all = all.with(d.extent().main());
         if (all.isEmpty() || !(all.width() + all.height() > 0)) return null;
-        double px = LONG / Math.max(all.width(), all.height());
+        double px = longer / Math.max(all.width(), all.height());
         int wide = Math.max(8, (int) Math.ceil(all.width() * px)), high = Math.max(8, (int) Math.ceil(all.height() * px));
         PlanView view = new PlanView(all.centre(), px, wide, high);
         Raster r = new Raster(wide, high);
