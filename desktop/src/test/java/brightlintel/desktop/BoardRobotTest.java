@@ -100,16 +100,6 @@ class BoardRobotTest extends CrossRobot {
         assertThat(w.history().past()).as("nothing was edited").hasSize(2);
     }
 
-    private void twoWalls() {
-        command("Wall");
-        clickAt(-4, -2);
-        clickAt(-1, -2);
-        clickAt(-1, -4);
-        keys(KeyCode.ESCAPE);
-        keys(KeyCode.ESCAPE);
-        assertThat(w.contents().walls()).hasSize(2);
-    }
-
     @Test void aBoxSelectsAndCtrlTakesOnlyWhatLiesInside() throws Exception {
         twoWalls();
         dragFromTo(new Point(-2.2, -1.2), new Point(-0.4, -4.7));

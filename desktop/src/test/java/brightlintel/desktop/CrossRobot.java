@@ -1,10 +1,13 @@
 package brightlintel.desktop;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import brightlintel.edit.Placing;
 import brightlintel.geom.Point;
 import java.nio.file.Files;
 import javafx.geometry.Point2D;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.paint.Color;
 import javafx.scene.robot.Robot;
@@ -66,5 +69,16 @@ abstract class CrossRobot extends WindowRobot {
         }
         release(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** From -4,-2 to -1,-2 and down to -1,-4. */
+    protected void twoWalls() {
+        command("Wall");
+        clickAt(-4, -2);
+        clickAt(-1, -2);
+        clickAt(-1, -4);
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.ESCAPE);
+        assertThat(w.contents().walls()).hasSize(2);
     }
 }

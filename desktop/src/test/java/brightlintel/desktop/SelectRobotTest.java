@@ -103,13 +103,7 @@ class SelectRobotTest extends CrossRobot {
             w.go(Stage.TRACE);
             return null;
         });
-        command("Wall");
-        clickAt(-4, -2);
-        clickAt(-1, -2);
-        clickAt(-1, -4);
-        keys(KeyCode.ESCAPE);
-        keys(KeyCode.ESCAPE);
-        assertThat(w.contents().walls()).hasSize(2);
+        twoWalls();
         keys(KeyCode.O);
         clickAt(-4.5, -1.5);
         clickAt(-3, -1.5);

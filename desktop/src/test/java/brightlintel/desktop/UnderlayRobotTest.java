@@ -11,7 +11,6 @@ import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -66,20 +65,16 @@ class UnderlayRobotTest extends CrossRobot {
         assertThat(paperToInk()).isCloseTo(before, within(0.02));
     }
 
-    private void toEnd() throws Exception {
+    private void receiveStage() throws Exception {
         onWindow(() -> {
             w.go(Stage.RECEIVE);
             return null;
         });
         until("the docket is there", () -> lookup("#underlay-ink").tryQuery().isPresent());
-        onWindow(() -> {
-            ((ScrollPane) stage.getScene().lookup("#docket .docket-scroll")).setVvalue(1);
-            return null;
-        });
     }
 
     @Test void oneColourIsItsOwnInk() throws Exception {
-        toEnd();
+        receiveStage();
         ComboBox<?> ink = lookup("#underlay-ink").queryAs(ComboBox.class);
         jumpTo(ink);
         clickOn(MouseButton.PRIMARY);
@@ -94,7 +89,7 @@ class UnderlayRobotTest extends CrossRobot {
     }
 
     @Test void aPlaceThatIsTypedIsWhereTheDatumPointComesToLie() throws Exception {
-        toEnd();
+        receiveStage();
         retype("underlay-x", "2.5");
         until("it has moved", () -> u().placement().at().value().equals(new Point(2.5, 0)));
         assertThat(isInked(2.5, -3)).as("the upright line").isTrue();
@@ -102,7 +97,7 @@ class UnderlayRobotTest extends CrossRobot {
     }
 
     @Test void whatIsLockedIsNotMovedUntilItIsUnlocked() throws Exception {
-        toEnd();
+        receiveStage();
         button("underlay-locked");
         assertThat(u().locked()).isTrue();
         assertThat(lookup("#underlay-x").query().isDisabled()).isTrue();

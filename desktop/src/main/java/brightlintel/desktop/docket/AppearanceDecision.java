@@ -16,7 +16,6 @@ import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -42,7 +41,8 @@ final class AppearanceDecision {
 
     private Node build(Commands commands) {
         Appearance a = u.appearance();
-        VBox v = Parts.decision(Words.of("lies.title"), null, false);
+        String of = w.underlayIds().size() > 1 ? " · " + Names.of(w, u) : "";
+        VBox v = Parts.decision(Words.of("lies.title") + of, null, false);
         Node ink = choice("underlay-ink", List.of(Ink.USUAL, Ink.QUIET, Ink.DRAWN, one(a)), a.ink(), AppearanceDecision::inkWord,
             i -> change("edit.underlay-ink", x -> x.with(i)));
         v.getChildren().add(Parts.figure(Words.of("lies.ink"), a.ink() instanceof Ink.One(int rgb)
@@ -51,11 +51,8 @@ final class AppearanceDecision {
             x -> Words.of("lies.times", brief(x)), x -> change("edit.underlay-width", y -> y.withWidth(x)))));
         v.getChildren().add(Parts.figure(Words.of("lies.at"), Parts.beside(place("underlay-x", Point::x, x -> new Point(x, at().y())),
             place("underlay-y", Point::y, y -> new Point(at().x(), y)))));
-        CheckBox lock = new CheckBox(Words.of("lies.locked"));
-        lock.setId("underlay-locked");
-        lock.setSelected(u.locked());
-        lock.setOnAction(_ -> commands.get("underlay-lock").fire(w));
-        v.getChildren().add(lock);
+        v.getChildren().add(Parts.check(Words.of("lies.locked"), "underlay-locked", u.locked(),
+            () -> commands.get("underlay-lock").fire(w)));
         if (w.underlayIds().size() > 1) {
             Node row = Parts.row(Parts.button(w, commands.get("underlay-up"), false),
                 Parts.button(w, commands.get("underlay-down"), false));

@@ -11,6 +11,7 @@ import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -125,6 +126,14 @@ public final class Parts {
         Button b = new Button(text);
         b.setId(id);
         b.setMinWidth(Region.USE_PREF_SIZE);
+        b.setOnAction(_ -> run.run());
+        return b;
+    }
+
+    public static CheckBox check(String text, String id, boolean on, Runnable run) {
+        CheckBox b = new CheckBox(text);
+        b.setId(id);
+        b.setSelected(on);
         b.setOnAction(_ -> run.run());
         return b;
     }

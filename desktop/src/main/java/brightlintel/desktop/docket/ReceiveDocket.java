@@ -28,9 +28,9 @@ final class ReceiveDocket {
                 Parts.row(Parts.button(w, commands.get("open"), true))));
         for (Underlay u : laid.reversed()) parts.add(file(w, commands, u));
         w.underlay().ifPresent(u -> {
+            parts.add(AppearanceDecision.build(w, commands, u));
             String ofWhich = laid.size() < 2 ? "" : " · " + Names.of(w, u);
             w.shelf().has(u).ifPresent(s -> parts.addAll(report(state(s, u), ofWhich)));
-            parts.add(AppearanceDecision.build(w, commands, u));
             parts.add(Parts.decision(Words.of("receive.more"), null, false,
                 Parts.label(Words.of("receive.more.how", w.storey().name()), "quiet"),
                 commands.get("pages-other").isEnabled(w) ? Parts.row(Parts.button(w, commands.get("open"), false),

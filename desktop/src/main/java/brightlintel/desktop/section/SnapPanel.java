@@ -40,7 +40,7 @@ final class SnapPanel {
     void build() {
         SnapSettings s = w.snaps();
         out.add(Parts.label(Words.of("snaps.title"), "side-title"));
-        CheckBox ends = box(Words.of("snaps.model-ends"), "snaps-model-ends", s.modelEndsOnly(),
+        CheckBox ends = Parts.check(Words.of("snaps.model-ends"), "snaps-model-ends", s.modelEndsOnly(),
             () -> set(x -> x.withModelEndsOnly(!x.modelEndsOnly())));
         ends.setTooltip(new Tooltip(Words.of("snaps.model-ends.tip")));
         HBox first = new HBox(ends);
@@ -49,12 +49,12 @@ final class SnapPanel {
         out.add(first);
         for (SnapKind k : s.order()) {
             String word = k.name().toLowerCase(Locale.ROOT);
-            CheckBox b = box(Words.of("snap." + word), "snap-" + word, s.on().contains(k), () -> set(x -> x.toggled(k)));
+            CheckBox b = Parts.check(Words.of("snap." + word), "snap-" + word, s.on().contains(k), () -> set(x -> x.toggled(k)));
             row(b, k == SnapKind.EVEN_STEP ? step(s) : k == SnapKind.ROUND_STEP ? round(s) : null, by -> x -> x.moved(k, by));
         }
         out.add(Parts.label(Words.of("snaps.sources"), "side-title"));
         for (SnapSource k : s.sources()) {
-            CheckBox b = box(Words.of("snap-source." + k.name()), "snap-source-" + k.name().toLowerCase(Locale.ROOT), s.has(k),
+            CheckBox b = Parts.check(Words.of("snap-source." + k.name()), "snap-source-" + k.name().toLowerCase(Locale.ROOT), s.has(k),
                 () -> set(x -> x.toggled(k)));
             row(b, null, by -> x -> x.moved(k, by));
         }
@@ -62,14 +62,6 @@ final class SnapPanel {
 
     private void set(UnaryOperator<SnapSettings> f) {
         w.snaps(f.apply(w.snaps()));
-    }
-
-    private static CheckBox box(String text, String id, boolean on, Runnable run) {
-        CheckBox b = new CheckBox(text);
-        b.setId(id);
-        b.setSelected(on);
-        b.setOnAction(_ -> run.run());
-        return b;
     }
 
     /** @param more a field beside it, or null */

@@ -22,10 +22,13 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.SVGPath;
 import javafx.util.StringConverter;
 
 /** What lies under the model: each drawing of the storey with its strength, the echo of another storey, the model alone. */
 final class UnderlayPanel {
+    private static final String LOCK = "M3.5 6V4a2.5 2.5 0 0 1 5 0v2M2 6h8v6H2z";
     private static long gestures;
     private final Workspace w;
     private final Commands commands;
@@ -45,7 +48,7 @@ final class UnderlayPanel {
         for (Underlay u : all) out.add(row(u));
         meant.ifPresent(s -> out.add(echo(s)));
         if (!all.isEmpty()) {
-            CheckBox alone = box(Words.of("command.model-alone"), "model-alone", w.looks().modelAlone(),
+            CheckBox alone = Parts.check(Words.of("command.model-alone"), "model-alone", w.looks().modelAlone(),
                 () -> commands.get("model-alone").fire(w));
             HBox row = Parts.line(alone, Parts.right(commands.get("model-alone").keyText(), "kbd"));
             row.getStyleClass().add("check-row");
@@ -53,17 +56,9 @@ final class UnderlayPanel {
         }
     }
 
-    private static CheckBox box(String text, String id, boolean on, Runnable run) {
-        CheckBox b = new CheckBox(text);
-        b.setId(id);
-        b.setSelected(on);
-        b.setOnAction(_ -> run.run());
-        return b;
-    }
-
     private HBox row(Underlay u) {
         String name = Names.of(w, u);
-        CheckBox shown = box(name, "shown-" + u.id().value(), u.appearance().shown(), () -> w.apply(Appearing.change(
+        CheckBox shown = Parts.check(name, "shown-" + u.id().value(), u.appearance().shown(), () -> w.apply(Appearing.change(
             u.appearance().shown() ? "edit.underlay-off" : "edit.underlay-on", u.id(), a -> a.withShown(!a.shown()))));
         shown.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         shown.setMnemonicParsing(false);
@@ -73,8 +68,14 @@ final class UnderlayPanel {
         HBox.setHgrow(shown, Priority.ALWAYS);
         HBox h = Parts.beside(shown);
         if (u.locked()) {
-            Label lock = Parts.right(Words.of("underlays.locked"), "quiet");
-            h.getChildren().add(lock);
+            SVGPath lock = new SVGPath();
+            lock.setContent(LOCK);
+            lock.getStyleClass().add("eye");
+            Label sign = new Label("", lock);
+            sign.setTooltip(new Tooltip(Words.of("underlays.locked")));
+            sign.setAccessibleText(Words.of("underlays.locked"));
+            sign.setMinWidth(Region.USE_PREF_SIZE);
+            h.getChildren().add(sign);
         }
         h.getChildren().add(strength(u));
         h.getStyleClass().add("underlay-row");
@@ -102,7 +103,7 @@ final class UnderlayPanel {
         Echo e = w.looks().echo();
         List<Storey> others = w.project().storeys().stream().filter(s -> !s.id().equals(w.storeyId())).toList();
         boolean one = others.size() == 1;
-        CheckBox on = box(one ? Words.of("underlays.echo-of", meant.name()) : Words.of("underlays.echo"), "echo", e.on(),
+        CheckBox on = Parts.check(one ? Words.of("underlays.echo-of", meant.name()) : Words.of("underlays.echo"), "echo", e.on(),
             () -> commands.get("echo").fire(w));
         on.setTooltip(new Tooltip(Words.of("tip.echo")));
         HBox h = Parts.line(on, one ? Parts.right(commands.get("echo").keyText(), "kbd") : choice(e, others, meant));
