@@ -9,7 +9,7 @@ import java.util.function.IntConsumer;
  * (Kamel and Faloutsos, 1993).
  */
 final class PackedIndex implements SegmentIndex {
-    private static final int FAN = 16, MANY = 1000;
+    private static final int FAN_BITS = 4, FAN = 1 << FAN_BITS, MANY = 1000;
     private static final ThreadLocal<Hits> SPARE = new ThreadLocal<>();
     private final double[] xy;
     private final int[] order;
@@ -129,6 +129,12 @@ final class PackedIndex implements SegmentIndex {
     private void descend(int level, int node, Box q, Hits hits) {
         float[] b = boxes[level];
         if (b[4 * node] > q.maxX() || b[4 * node + 2] < q.minX() || b[4 * node + 1] > q.maxY() || b[4 * node + 3] < q.minY()) return;
+        if (b[4 * node] >= q.minX() && b[4 * node + 2] <= q.maxX() && b[4 * node + 1] >= q.minY() && b[4 * node + 3] <= q.maxY()) {
+            // all that hangs on it lies one behind another
+            long wide = 1L << FAN_BITS * (level + 1);
+            hits.addAll(order, (int) (node * wide), (int) Math.min(order.length, (node + 1) * wide));
+            return;
+        }
         if (level > 0) {
             int last = Math.min(boxes[level - 1].length / 4, node * FAN + FAN);
             for (int k = node * FAN; k < last; k++) descend(level - 1, k, q, hits);
@@ -149,6 +155,12 @@ final class PackedIndex implements SegmentIndex {
         void add(int i) {
             if (size == list.length) list = Arrays.copyOf(list, 2 * size);
             list[size++] = i;
+        }
+
+        void addAll(int[] from, int begin, int end) {
+            if (size + end - begin > list.length) list = Arrays.copyOf(list, Math.max(2 * list.length, size + end - begin));
+            System.arraycopy(from, begin, list, size, end - begin);
+            size += end - begin;
         }
 
         void inOrder(int of, IntConsumer hit) {

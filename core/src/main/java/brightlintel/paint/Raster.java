@@ -27,6 +27,8 @@ public final class Raster {
     /** @param cover 0..256 */
     public void blend(int i, int colour, int cover) {
         int d = pixels[i];
+        // where lines lie thick nothing changes any more
+        if ((d & 0xffffff) == colour) return;
         int rb = d & 0xff00ff, g = d & 0x00ff00;
         int r2 = (colour & 0xff00ff) - rb, g2 = (colour & 0x00ff00) - g;
         pixels[i] = 0xff000000 | (rb + (r2 * cover >> 8) & 0xff00ff) | (g + (g2 * cover >> 8) & 0x00ff00);
