@@ -10,6 +10,7 @@ import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
+import brightlintel.edit.Appearing;
 import brightlintel.edit.Receiving;
 import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
@@ -187,7 +188,7 @@ public final class DrawingShelf {
     /** Drawings of a storey that are shown. */
     public List<PlacedDrawing> placed(Project p, StoreyId on, Progress progress) throws IOException {
         List<PlacedDrawing> out = new ArrayList<>();
-        for (Underlay u : p.underlaysOf(on)) if (u.appearance().shown()) out.add(placed(u, progress));
+        for (Underlay u : Appearing.shown(p.underlaysOf(on))) out.add(placed(u, progress));
         return out;
     }
 }

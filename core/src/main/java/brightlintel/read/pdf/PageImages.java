@@ -8,6 +8,7 @@ import brightlintel.read.PictureRows;
 import brightlintel.drawing.Report;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.read.picture.PackedBits;
 import brightlintel.read.picture.Thinning;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -153,7 +154,7 @@ final class PageImages {
         int step = (int) Math.ceil(Math.sqrt((double) all / DECODED));
         // the library decodes the whole at once: a full size that would fill the memory is not offered
         boolean whole = all <= WHOLE;
-        if (full != null && whole) Thinning.rows(image.getImage(), full);
+        if (full != null && whole) PackedBits.rows(image.getImage(), full);
         Pixels p = Thinning.of(step > 1 ? image.getImage(null, step) : image.getImage(), room);
         boolean less = (long) p.width() * p.height() < all;
         if (!less || !whole) return new Pixels(p.width(), p.height(), p.argb());

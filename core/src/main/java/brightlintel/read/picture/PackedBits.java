@@ -7,10 +7,10 @@ import java.awt.image.IndexColorModel;
 import java.awt.image.MultiPixelPackedSampleModel;
 
 /** Hands a decoded picture over row by row: black and white as the bits that it is held in, others as colours. */
-final class PackedBits {
+public final class PackedBits {
     private PackedBits() { }
 
-    static void rows(BufferedImage image, PictureRows to) {
+    public static void rows(BufferedImage image, PictureRows to) {
         int w = image.getWidth(), h = image.getHeight();
         if (isPacked(image)) {
             MultiPixelPackedSampleModel m = (MultiPixelPackedSampleModel) image.getRaster().getSampleModel();

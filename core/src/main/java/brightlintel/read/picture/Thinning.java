@@ -23,11 +23,6 @@ public final class Thinning {
         return rows.end();
     }
 
-    /** A decoded picture row by row. */
-    public static void rows(BufferedImage image, PictureRows to) {
-        PackedBits.rows(image, to);
-    }
-
     /** Takes a picture row by row, from the top. */
     public static final class Rows implements PictureRows {
         private final int width, height, step, outWidth, outHeight;

@@ -134,6 +134,8 @@ final class ClearDocket {
         private final HBox box = new HBox(8, eye, name, alone, count);
 
         Cell() {
+            // as wide as the list, however long a name is: the counts stay in sight
+            setPrefWidth(0);
             eye.getStyleClass().add("eye");
             name.setMaxWidth(Double.MAX_VALUE);
             name.setMinWidth(0);

@@ -5,6 +5,7 @@ import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
+import brightlintel.edit.Appearing;
 import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
@@ -86,8 +87,7 @@ public final class OnBoard {
 
     /** Those of them that are seen. */
     public List<PlacedDrawing> seen() {
-        if (w.looks().modelAlone()) return List.of();
-        return laid().stream().filter(d -> d.underlay().appearance().shown()).toList();
+        return w.looks().modelAlone() ? List.of() : of(w.storeyId());
     }
 
     /** Those of another storey that lie faintly under these. */
@@ -99,7 +99,7 @@ public final class OnBoard {
 
     /** Those of any storey that are read already and are shown. */
     public List<PlacedDrawing> of(StoreyId s) {
-        return underlays.of(w.project().underlaysOf(s), shelf).stream().filter(d -> d.underlay().appearance().shown()).toList();
+        return underlays.of(Appearing.shown(w.project().underlaysOf(s)), shelf);
     }
 
     /** That of the underlay in hand, once it is read. */
