@@ -32,6 +32,7 @@ public final class Strokes {
     private final List<TextMark> texts;
     private final List<FillMark> fills;
     private final List<PictureMark> pictures;
+    private final List<DimensionMark> dimensions;
     private final List<Dashing> dashings;
     private final Report report;
     private final SegmentIndex packets;
@@ -116,8 +117,11 @@ public final class Strokes {
         }
     }
 
-    /** What is painted beside strokes. */
-    public record Marks(List<TextMark> texts, List<FillMark> fills, List<PictureMark> pictures) { }
+    /** A written measure in its place: what it looks like are strokes and texts of their own. The map takes its entity's plane to shifted file units. */
+    public record DimensionMark(Entity.Dimension entity, Affine map, int layer, Path path) { }
+
+    /** What is there beside strokes. */
+    public record Marks(List<TextMark> texts, List<FillMark> fills, List<PictureMark> pictures, List<DimensionMark> dimensions) { }
 
     /** @param dashings that the column of dashes speaks of */
     public Strokes(Point origin, Columns c, List<Layer> layers, List<Dashing> dashings, Marks marks, Report report) {
@@ -139,6 +143,7 @@ public final class Strokes {
         this.texts = List.copyOf(marks.texts);
         this.fills = List.copyOf(marks.fills);
         this.pictures = List.copyOf(marks.pictures);
+        this.dimensions = List.copyOf(marks.dimensions);
         this.report = report;
         this.firstOfPacket = packets();
         this.packets = SegmentIndex.of(boxes());
@@ -270,6 +275,11 @@ public final class Strokes {
 
     public List<PictureMark> pictures() {
         return pictures;
+    }
+
+    /** Written measures, as evidence of size; painted are their strokes and texts. */
+    public List<DimensionMark> dimensions() {
+        return dimensions;
     }
 
     /** Texts, then fills, then pictures. */

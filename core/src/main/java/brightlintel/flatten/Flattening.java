@@ -54,6 +54,7 @@ public final class Flattening {
     private final List<Strokes.TextMark> texts = new ArrayList<>();
     private final List<FillMark> fills = new ArrayList<>();
     private final List<Strokes.PictureMark> pictures = new ArrayList<>();
+    private final List<Strokes.DimensionMark> dimensions = new ArrayList<>();
     private final Dashes dashes;
     private long hatchLines;
     private long marks;
@@ -92,7 +93,7 @@ public final class Flattening {
         Affine3 shift = new Affine3(Affine3.IDENTITY.x(), Affine3.IDENTITY.y(), Affine3.IDENTITY.z(), new Vec3(-o.x(), -o.y(), 0));
         f.all(entities, new Context(new Scope(drawing, ""), shift, null, -1, -1, -1, false, 0));
         progress.at(Progress.Stage.INDEXING, 0, 0);
-        return new Strokes(o, f.table.columns(), f.layers, f.dashes.all(), new Strokes.Marks(f.texts, f.fills, f.pictures),
+        return new Strokes(o, f.table.columns(), f.layers, f.dashes.all(), new Strokes.Marks(f.texts, f.fills, f.pictures, f.dimensions),
             f.report.build());
     }
 
@@ -139,7 +140,10 @@ public final class Flattening {
             case Entity.Spline p -> curve(Splines.of(p, in.map), s, 0);
             case Entity.Text t -> text(t, in, s);
             case Entity.Insert i -> insert(i, in, s);
-            case Entity.Dimension d -> block(d, d.block(), in.map, in, s, 0, 0);
+            case Entity.Dimension d -> {
+                dimensions.add(new Strokes.DimensionMark(d, in.map.flat(), s.layer(), in.path));
+                block(d, d.block(), in.map, in, s, 0, 0);
+            }
             case Entity.Corners c -> corners(c, in, s);
             case Entity.Hatch h -> hatch(h, in, s);
             case Entity.Leader l -> chain(l.points(), in.map, s, 0);

@@ -156,11 +156,7 @@ public final class Board extends Region {
     private void fit(Box metres) {
         if (frame == null) return;
         boolean something = !metres.isEmpty();
-        PlanView v = PlanView.fit(metres, frame.width - Rulers.WIDE, frame.height - Rulers.WIDE - 30, 34);
-        double shift = Rulers.WIDE / 2.0 / v.pxPerMetre();
-        PlanView centred = new PlanView(v.centre().plus(new Point(-shift, shift - 15 / v.pxPerMetre())), v.pxPerMetre(), frame.width,
-            frame.height);
-        view = centred.onSteps();
+        view = BoardFrame.fitted(metres, frame.width, frame.height);
         fitted = something;
         asFitted = true;
         refresh();

@@ -2,7 +2,9 @@ package brightlintel.desktop.board;
 
 import brightlintel.building.Contents;
 import brightlintel.building.Project;
+import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
+import brightlintel.desktop.state.Looks;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -15,6 +17,7 @@ import brightlintel.geom.Point;
 import brightlintel.paint.Brush;
 import brightlintel.paint.Fonts;
 import brightlintel.paint.Palette;
+import brightlintel.paint.Pictures;
 import brightlintel.paint.PlanPainter;
 import brightlintel.paint.PlanShapes;
 import brightlintel.paint.PlanView;
@@ -22,13 +25,11 @@ import brightlintel.paint.Raster;
 import brightlintel.paint.StrokePainter;
 import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
-import java.util.ArrayList;
-import brightlintel.desktop.state.Looks;
-import brightlintel.building.Storey;
 import brightlintel.select.Picked;
-import java.util.OptionalInt;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
 /**
@@ -100,7 +101,16 @@ final class BoardFrame {
             Optional<Extent> e = d.extentAbout().or(() -> w.onBoard().extent(d));
             all = all.flatMap(b -> e.map(x -> b.with(x.main())));
         }
-        return new UnderlayPictures.Wanted(sheets, lit(), p.paper(), view, all);
+        Optional<PlanView> whole = all.filter(b -> !b.isEmpty())
+            .map(b -> fitted(b.with(Pictures.model(w.project(), w.storeyId())), view.width(), view.height()));
+        return new UnderlayPictures.Wanted(sheets, lit(), p.paper(), view, whole);
+    }
+
+    /** All of a box, between the rulers and above the scale bar. */
+    static PlanView fitted(Box metres, int width, int height) {
+        PlanView v = PlanView.fit(metres, width - Rulers.WIDE, height - Rulers.WIDE - 30, 34);
+        double shift = Rulers.WIDE / 2.0 / v.pxPerMetre();
+        return new PlanView(v.centre().plus(new Point(-shift, shift - 15 / v.pxPerMetre())), v.pxPerMetre(), width, height).onSteps();
     }
 
     /** The layer that is pointed at, and what is picked. */

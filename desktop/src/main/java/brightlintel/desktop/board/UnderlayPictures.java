@@ -1,6 +1,5 @@
 package brightlintel.desktop.board;
 
-import brightlintel.geom.Box;
 import brightlintel.paint.PlanView;
 import brightlintel.paint.Raster;
 import java.util.ArrayList;
@@ -13,16 +12,18 @@ import java.util.function.Consumer;
 
 /**
  * Paints what lies under the model in squares, behind the window: those in view first, from the middle outwards, then those round it, then
- * the whole plan small. A frame is put together of what is there; where a square is not there yet, others stand in, of the same drawings
- * in the same places at another scale or in the look before. A square that nobody waits for any more is given up.
+ * those of the whole plan, which are kept. A frame is put together of what is there; where a square is not there yet, others stand in, of the
+ * same drawings in the same places at another scale or in the look before. A square that nobody waits for any more is given up.
  */
 final class UnderlayPictures {
     /** Room for this many views, and at least so much. */
     private static final long VIEWS = 4, LEAST_BYTES = 24L << 20;
     /** While the view moves one core is left to the window. Nanoseconds after which it rests, and within which steps are one movement. */
-    private static final long RESTS = 70_000_000, STEPS = 200_000_000;
+    private static final long RESTS = 16_000_000, STEPS = 200_000_000;
+    /** Nanoseconds: a frame for each square that is done would take the cores from those that are not. */
+    private static final long TELLS = 50_000_000;
     private static final boolean FEW_CORES = Runtime.getRuntime().availableProcessors() < 4;
-    private static final int OVERVIEW = 512, RING = 1;
+    private static final int RING = 1;
     private final Squares squares = new Squares(LEAST_BYTES);
     private final Consumer<Runnable> onWindow;
     private final List<Thread> painters = new ArrayList<>();
@@ -31,13 +32,14 @@ final class UnderlayPictures {
     private Ground ground;
     private Wanted wanted;
     private List<Squares.Key> inView = List.of(), overview = List.of(), round = List.of();
-    private Set<Squares.Key> needed = Set.of();
+    private Set<Squares.Key> needed = Set.of(), listed = Set.of();
     private Runnable done = () -> { };
     private long moved = System.nanoTime() - RESTS, stepped = moved - STEPS;
+    private long toldAt;
     private boolean stopped;
 
-    /** @param all where the plan is, as far as that is known */
-    record Wanted(List<Ground.Sheet> sheets, List<Ground.Lit> lit, int paper, PlanView view, Optional<Box> all) {
+    /** @param whole the view of the whole plan, as far as it is known where that is: painted while nothing else is, and kept */
+    record Wanted(List<Ground.Sheet> sheets, List<Ground.Lit> lit, int paper, PlanView view, Optional<PlanView> whole) {
         boolean isOf(Ground g) {
             return g.paper == paper && g.sheets.equals(sheets);
         }
@@ -58,6 +60,7 @@ final class UnderlayPictures {
         ground = null;
         wanted = null;
         needed = Set.of();
+        listed = Set.of();
         squares.dropIf(_ -> true);
     }
 
@@ -101,7 +104,9 @@ final class UnderlayPictures {
         round = covering(wanted.view, RING);
         needed = new HashSet<>(inView);
         needed.addAll(overview);
-        squares.bound(Math.max(LEAST_BYTES, VIEWS * round.size() * Squares.SQUARE_BYTES));
+        listed = new HashSet<>(needed);
+        listed.addAll(round);
+        squares.bound(Math.max(LEAST_BYTES, (VIEWS * round.size() + overview.size()) * Squares.SQUARE_BYTES));
     }
 
     /** Squares that a view touches and some round it, those nearest to its middle first. */
@@ -154,7 +159,7 @@ final class UnderlayPictures {
             @Override public Raster copy(Ground g) {
                 return known(k.of(g));
             }
-        }, () -> !isWanted(k.ground()));
+        }, () -> !isWanted(k));
     }
 
     /** A copy of a square of another ground; painted where it is that under a lit one. */
@@ -173,6 +178,12 @@ final class UnderlayPictures {
 
     private synchronized boolean isWanted(Ground g) {
         return !stopped && ground != null && (g == ground || g == ground.plain);
+    }
+
+    /** A square of a step that was passed stands in while the view moves; once that rests it only keeps others waiting. */
+    private synchronized boolean isWanted(Squares.Key k) {
+        if (!isWanted(k.ground())) return false;
+        return System.nanoTime() - stepped < RESTS || listed.contains(k) || listed.contains(k.of(ground));
     }
 
     /** Waits until there is something to paint. @return null once it is to end */
@@ -196,7 +207,15 @@ final class UnderlayPictures {
 
     private Squares.Key missing() {
         if (ground == null || wanted == null) return null;
-        for (List<Squares.Key> some : List.of(inView, overview, round)) for (Squares.Key k : some) if (isMissing(k)) return k;
+        for (List<Squares.Key> some : List.of(inView, round, overview)) {
+            Squares.Key k = missing(some);
+            if (k != null) return k;
+        }
+        return null;
+    }
+
+    private Squares.Key missing(List<Squares.Key> some) {
+        for (Squares.Key k : some) if (isMissing(k)) return k;
         return null;
     }
 
@@ -205,10 +224,7 @@ final class UnderlayPictures {
     }
 
     private List<Squares.Key> overview() {
-        Box all = wanted.all.orElse(Box.EMPTY);
-        if (all.isEmpty() || !(all.width() + all.height() > 0)) return List.of();
-        PlanView small = PlanView.fit(all, OVERVIEW, OVERVIEW, 0).onSteps();
-        return small.pxPerMetre() > wanted.view.pxPerMetre() ? List.of() : covering(small, 0);
+        return wanted.whole.filter(v -> v.pxPerMetre() < wanted.view.pxPerMetre()).map(v -> covering(v, 0)).orElse(List.of());
     }
 
     private synchronized void finish(Squares.Key k, Raster r) {
@@ -216,6 +232,9 @@ final class UnderlayPictures {
         if (r == null || !isWanted(k.ground())) return;
         squares.put(k, r, needed::contains);
         notifyAll();
+        long now = System.nanoTime();
+        if (now - toldAt < TELLS && missing(inView) != null) return;
+        toldAt = now;
         if (told.compareAndSet(false, true)) onWindow.accept(() -> {
             told.set(false);
             done.run();

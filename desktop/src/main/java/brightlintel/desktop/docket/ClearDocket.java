@@ -17,6 +17,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -146,6 +147,8 @@ final class ClearDocket {
             alone.getStyleClass().add("link");
             alone.setMinWidth(Region.USE_PREF_SIZE);
             alone.visibleProperty().bind(hoverProperty());
+            alone.managedProperty().bind(hoverProperty());
+            name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
             alone.setOnMouseClicked(e -> {
                 UnderlayId u = w.underlay().orElseThrow().id();
                 w.apply(Clearings.alone(u, getItem().layer(), Commands.layers(w)));

@@ -193,6 +193,17 @@ class UnderlayPicturesTest {
     }
 
     /** What is kept is bounded, however far one goes. */
+    @Test void theWholePlanIsKeptHoweverMuchIsLookedAtNearBy() {
+        PlanView near = new PlanView(new Point(5, 5), 400, 600, 600).onSteps();
+        PlanView whole = want(near).whole().orElseThrow();
+        paint(whole);
+        for (int i = 0; i < 40; i++) paint(near.moved(170 * i, 0));
+        assertThat(pictures.bytes()).as("more was looked at than is kept").isLessThan(40L * 9 * Squares.SQUARE_BYTES);
+        UnderlayPictures.Wanted back = want(whole);
+        pictures.want(back, () -> { });
+        assertThat(pictures.isSharp(back)).isTrue();
+    }
+
     @Test void memoryIsBounded() {
         for (int i = 0; i < 80; i++) pictures.want(want(VIEW.moved(i * 777, i * 555).onSteps()), () -> { });
         paint(VIEW);
