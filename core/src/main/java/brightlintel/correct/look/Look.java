@@ -1,0 +1,93 @@
+package brightlintel.correct.look;
+
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** What was found in a drawing for evidence to rest on, each looked for once. Cost n log n in strokes. */
+public final class Look {
+    private static final int DIRECTIONS = 3;
+    private final Drawn drawn;
+    private final List<Directions.Direction> directions;
+    private final List<Frame> frames = new ArrayList<>();
+    private final List<Measure> measures;
+    private final List<Doors.Door> doors;
+    private final List<Spacings.Pair> pairs = new ArrayList<>();
+    private final List<Steps.Flight> flights = new ArrayList<>();
+    private final Box bulk;
+
+    private Look(Drawn d) {
+        drawn = d;
+        Segments s = Segments.of(d);
+        directions = Directions.of(s);
+        for (Directions.Direction x : directions.subList(0, Math.min(DIRECTIONS, directions.size()))) frames.add(Frame.of(s, x.angle()));
+        measures = Measures.of(d, frames);
+        doors = Doors.of(d);
+        for (Frame f : frames) {
+            pairs.addAll(Spacings.of(f));
+            flights.addAll(Steps.of(f));
+        }
+        bulk = bulk(s);
+    }
+
+    public static Look at(Drawn d) {
+        return new Look(d);
+    }
+
+    /** Most of the strokes, by their middles: a frame about them and a thing far away do not count. */
+    private static Box bulk(Segments s) {
+        int n = s.size();
+        if (n == 0) return Box.EMPTY;
+        double[] x = new double[n], y = new double[n];
+        for (int i = 0; i < n; i++) {
+            x[i] = (s.x0(i) + s.x1(i)) / 2;
+            y[i] = (s.y0(i) + s.y1(i)) / 2;
+        }
+        Arrays.sort(x);
+        Arrays.sort(y);
+        int low = (int) (0.02 * n), high = (int) (0.98 * (n - 1));
+        return Box.of(new Point(x[low], y[low]), new Point(x[high], y[high]));
+    }
+
+    public Drawn drawn() {
+        return drawn;
+    }
+
+    public Strokes strokes() {
+        return drawn.strokes();
+    }
+
+    public List<Directions.Direction> directions() {
+        return directions;
+    }
+
+    /** One for each main direction, the strongest first. */
+    public List<Frame> frames() {
+        return frames;
+    }
+
+    public List<Measure> measures() {
+        return measures;
+    }
+
+    public List<Doors.Door> doors() {
+        return doors;
+    }
+
+    /** Strokes beside each other, along the main directions. */
+    public List<Spacings.Pair> pairs() {
+        return pairs;
+    }
+
+    public List<Steps.Flight> flights() {
+        return flights;
+    }
+
+    /** Where most of the drawing is, shifted file units. */
+    public Box bulk() {
+        return bulk;
+    }
+}

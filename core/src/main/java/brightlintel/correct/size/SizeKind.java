@@ -1,0 +1,32 @@
+package brightlintel.correct.size;
+
+/** What an opinion on size rests on. */
+public enum SizeKind {
+    /** Figures written at drawn lengths. */
+    MEASURES,
+    /** Widths of leaves. */
+    DOORS,
+    /** From face to face of what lies close together. */
+    WALLS,
+    /** Treads of stairs. */
+    STEPS,
+    /** Heights of letters. */
+    LETTERS,
+    /** What a plan is across. */
+    EXTENT,
+    /** The file's own word for its unit. */
+    HEADER,
+    /** Whether the file says metric or imperial. */
+    SYSTEM,
+    /** A scale written on the sheet, or of its window onto the model. */
+    SCALE,
+    /** A frame against the sheet it should be. */
+    SHEET,
+    /** Lengths that are round in one unit and not in another. */
+    ROUND;
+
+    /** Whether it is measured on what is drawn of the building. */
+    public boolean isDrawn() {
+        return this == DOORS || this == WALLS || this == STEPS;
+    }
+}
