@@ -17,7 +17,7 @@ final class Spans {
     private static final double BESIDE = 2.4, CENTRED = 0.75, TOUCH = 0.35, SAME = 0.06, REACH = 240, GAP = 3;
     /** Of the span: a number is set to the middle by eye. */
     private static final double CENTRED_SHARE = 0.02;
-    private static final int EITHER_SIDE = 3, MOST_LINES = 6;
+    private static final int EITHER_SIDE = 6, MOST_LINES = 6;
     private final Frame frame;
     private final Segments s;
     private final boolean level;

@@ -57,31 +57,39 @@ final class Agreement {
         return out;
     }
 
-    private static void peaks(List<Point> p, boolean bare, List<Peak> out) {
-        double[] score = new double[p.size()];
+    /** The densest window first; the texts that agree in it are explained, and do not speak for another one too. */
+    private static void peaks(List<Point> sorted, boolean bare, List<Peak> out) {
+        double chance = sorted.size() * WINDOW / RANGE;
+        List<Point> p = sorted;
+        for (int k = 0; k < PEAKS && !p.isEmpty(); k++) {
+            double from = densest(p);
+            List<Point> in = p.stream().filter(x -> x.log >= from && x.log <= from + WINDOW).toList();
+            Set<Integer> explained = new HashSet<>(in.stream().map(Point::group).toList());
+            out.add(new Peak(centre(in), bare, explained.size(), (int) in.stream().map(Point::number).distinct().count(), chance));
+            p = p.stream().filter(x -> !explained.contains(x.group)).toList();
+        }
+    }
+
+    /** Where the window begins that holds most. */
+    private static double densest(List<Point> p) {
         Map<Double, Integer> numbers = new HashMap<>();
         Map<Integer, Integer> groups = new HashMap<>();
+        double most = -1, at = 0;
         int end = 0;
         for (int i = 0; i < p.size(); i++) {
             while (end < p.size() && p.get(end).log <= p.get(i).log + WINDOW) {
                 numbers.merge(p.get(end).number, 1, Integer::sum);
                 groups.merge(p.get(end++).group, 1, Integer::sum);
             }
-            score[i] = numbers.size() + 0.2 * groups.size();
+            double score = numbers.size() + 0.2 * groups.size();
+            if (score > most) {
+                most = score;
+                at = p.get(i).log;
+            }
             numbers.compute(p.get(i).number, (_, n) -> n == 1 ? null : n - 1);
             groups.compute(p.get(i).group, (_, n) -> n == 1 ? null : n - 1);
         }
-        double chance = p.size() * WINDOW / RANGE;
-        for (int k = 0; k < PEAKS; k++) {
-            int best = -1;
-            for (int i = 0; i < score.length; i++) if (score[i] > 0 && (best < 0 || score[i] > score[best])) best = i;
-            if (best < 0) return;
-            double from = p.get(best).log;
-            List<Point> in = p.stream().filter(x -> x.log >= from && x.log <= from + WINDOW).toList();
-            out.add(new Peak(centre(in), bare, (int) in.stream().map(Point::group).distinct().count(),
-                (int) in.stream().map(Point::number).distinct().count(), chance));
-            for (int i = 0; i < score.length; i++) if (Math.abs(p.get(i).log - from) < 4 * WINDOW) score[i] = 0;
-        }
+        return at;
     }
 
     private static double centre(List<Point> in) {

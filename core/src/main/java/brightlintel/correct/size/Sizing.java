@@ -60,9 +60,8 @@ public final class Sizing {
         double fx = factor, fy = factor;
         List<Measure> agree = List.of(), liars = List.of();
         if (r.isPresent()) {
-            Stretching.Axes axes = Stretching.of(written.agreement(), r.get());
-            fx = axes.x();
-            fy = axes.y();
+            fx = r.get().x();
+            fy = r.get().y();
             Agreement.Held held = written.agreement().held(fx, fy, r.get().unit());
             agree = held.agree();
             liars = held.against();

@@ -14,26 +14,23 @@ final class Stretching {
 
     record Axes(double x, double y) { }
 
-    static Axes of(Agreement a, Written.Reading r) {
-        double x = axis(a, r, true), y = axis(a, r, false);
-        if (Double.isNaN(x) || Double.isNaN(y) || Math.abs(x / y - 1) < SizeFinding.STRETCHED) return new Axes(r.factor(), r.factor());
+    /** @param about the factor of one axis or of both; unit: of bare figures */
+    static Axes of(Agreement a, double about, double unit, boolean bare) {
+        double x = axis(a, about, unit, bare, true), y = axis(a, about, unit, bare, false);
+        if (Double.isNaN(x) || Double.isNaN(y) || Math.abs(x / y - 1) < SizeFinding.STRETCHED) return new Axes(about, about);
         return new Axes(x, y);
     }
 
     /** NaN where too few run that way. */
-    private static double axis(Agreement all, Written.Reading r, boolean level) {
+    private static double axis(Agreement all, double about, double unit, boolean bare, boolean level) {
         List<Measure> along = all.measures().stream().filter(m -> (level ? Math.abs(m.along().y()) < ALONG * Math.abs(m.along().x())
-            : Math.abs(m.along().x()) < ALONG * Math.abs(m.along().y())) && m.figure().isBare() == isBare(r)
-            && Agreement.off(m, r.factor(), r.factor(), r.unit()) < MOST).toList();
+            : Math.abs(m.along().x()) < ALONG * Math.abs(m.along().y())) && m.figure().isBare() == bare
+            && Agreement.off(m, about, about, unit) < MOST).toList();
         Agreement own = new Agreement(along);
-        return own.peaks().stream().filter(p -> p.bare() == isBare(r) && p.different() >= ENOUGH + 2 * p.chance()).findFirst().map(p -> {
-            double f = Math.exp(p.logRatio()) * (p.bare() ? r.unit() : 1);
-            Agreement.Held held = own.held(f, f, r.unit());
-            return held.different() < ENOUGH ? Double.NaN : Agreement.middle(held.agree(), r.unit());
+        return own.peaks().stream().filter(p -> p.bare() == bare && p.different() >= ENOUGH + 2 * p.chance()).findFirst().map(p -> {
+            double f = Math.exp(p.logRatio()) * (bare ? unit : 1);
+            Agreement.Held held = own.held(f, f, unit);
+            return held.different() < ENOUGH ? Double.NaN : Agreement.middle(held.agree(), unit);
         }).orElse(Double.NaN);
-    }
-
-    private static boolean isBare(Written.Reading r) {
-        return r.held().agree().getFirst().figure().isBare();
     }
 }

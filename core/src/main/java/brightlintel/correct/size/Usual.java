@@ -8,14 +8,15 @@ import brightlintel.drawing.Strokes;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /** Things that have a usual size: door leaves, walls, treads, letters, and the plan itself. */
 final class Usual {
     /** Leaves are 0.6 to 1.2 m wide (DIN 18101: 0.61 to 1.235), most 0.8 to 0.9. */
     private static final double LEAF = 0.85, LEAF_SPREAD = 0.17, LEAF_OTHER = 0.02;
-    /** Partitions from 0.07, outer walls to 0.5; lining and window lines lie closer. */
-    private static final double WALL = 0.17, WALL_SPREAD = 0.55, WALL_OTHER = 0.08;
+    /** Partitions from 0.07 m, outer walls to 0.5; lining and window lines lie closer, furniture and chains of measures further apart. */
+    private static final double THIN = 0.07, THICK = 0.52, WALL_OTHER = 0.08;
     /** 0.25 to 0.32 m (ISO 9527, DIN 18065: 0.23 to 0.37). */
     private static final double TREAD = 0.28, TREAD_SPREAD = 0.09, TREAD_OTHER = 0.15;
     /** 2 to 5 mm on paper, at 1:50 to 1:200. */
@@ -60,26 +61,41 @@ final class Usual {
         return best;
     }
 
-    /** The middle of the distances of what lies close together, each by the length along which it does. */
+    /**
+     * How much of what lies close together does so as the faces of walls do, by the length along which it does: a share for each factor, held
+     * against the largest share that any factor gives.
+     */
     static List<Opinion> walls(Look look) {
-        List<Spacings.Pair> pairs = look.pairs().stream().filter(p -> p.overlap() > 4 * p.distance()).toList();
+        List<Spacings.Pair> pairs = look.pairs().stream().filter(p -> p.overlap() > 4 * p.distance())
+            .sorted(Comparator.comparingDouble(Spacings.Pair::distance)).toList();
         if (pairs.size() < 2 * ENOUGH) return List.of();
-        double d = weightedMedian(pairs);
-        List<Spacings.Pair> like = pairs.stream().filter(p -> Math.abs(Math.log(p.distance() / d)) < WALL_SPREAD).toList();
-        return List.of(new Opinion(SizeKind.WALLS, WALL / d, like.size(), pairs.size(), d,
-            like.stream().map(Spacings.Pair::at).toList(), Opinion.usual(d, WALL, WALL_SPREAD, WALL_OTHER, 1)));
+        double[] distance = pairs.stream().mapToDouble(Spacings.Pair::distance).toArray(), sum = new double[pairs.size() + 1];
+        for (int i = 0; i < distance.length; i++) sum[i + 1] = sum[i] + pairs.get(i).overlap();
+        double best = 0, at = 1;
+        for (double d : distance) {
+            double share = share(distance, sum, THIN / d);
+            if (share > best) {
+                best = share;
+                at = THIN / d;
+            }
+        }
+        double most = best, f0 = at;
+        List<Spacings.Pair> like = pairs.stream().filter(p -> p.distance() * f0 >= THIN && p.distance() * f0 <= THICK).toList();
+        return List.of(new Opinion(SizeKind.WALLS, at, like.size(), pairs.size(), median(like.stream().mapToDouble(Spacings.Pair::distance)
+            .toArray()), like.stream().map(Spacings.Pair::at).toList(),
+            f -> Math.log((share(distance, sum, f) + WALL_OTHER) / (most + WALL_OTHER))));
     }
 
-    private static double weightedMedian(List<Spacings.Pair> pairs) {
-        List<Spacings.Pair> sorted = new ArrayList<>(pairs);
-        sorted.sort((a, b) -> Double.compare(a.distance(), b.distance()));
-        double all = 0, sum = 0;
-        for (Spacings.Pair p : sorted) all += p.overlap();
-        for (Spacings.Pair p : sorted) {
-            sum += p.overlap();
-            if (sum >= all / 2) return p.distance();
-        }
-        return sorted.getLast().distance();
+    private static double share(double[] distance, double[] sum, double f) {
+        int from = first(distance, THIN / f * (1 - 1e-9)), to = first(distance, THICK / f);
+        return (sum[to] - sum[from]) / sum[distance.length];
+    }
+
+    private static int first(double[] sorted, double atLeast) {
+        int i = Arrays.binarySearch(sorted, atLeast);
+        if (i < 0) return -i - 1;
+        while (i > 0 && sorted[i - 1] >= atLeast) i--;
+        return i;
     }
 
     static List<Opinion> steps(Look look) {

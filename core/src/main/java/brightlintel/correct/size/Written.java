@@ -9,8 +9,8 @@ import java.util.List;
 
 /** Figures written at drawn lengths: by far the best evidence, where enough different ones agree. */
 final class Written {
-    /** Each different figure that agrees counts this much, beyond those that chance would bring; no more than so much in all. */
-    private static final double EACH = 1.6, MOST = 7;
+    /** Each different figure that agrees counts this much, beyond those that chance would bring; against another factor no more than so much. */
+    private static final double EACH = 1.6, MOST = 10;
     private static final int BY_CHANCE = 2;
     private final Agreement agreement;
     private final List<Reading> readings = new ArrayList<>();
@@ -18,12 +18,12 @@ final class Written {
     /**
      * One way to read what agrees.
      *
-     * @param factor   metres per drawing unit
+     * @param factor   metres per drawing unit; x and y part where the sheet was stretched
      * @param unit     of bare figures, metres
      * @param strength log-likelihood over chance
      * @param usage    log-likelihood of the unit by how the figures are written
      */
-    record Reading(double factor, double unit, double strength, double usage, Agreement.Held held) { }
+    record Reading(double factor, double x, double y, double unit, double strength, double usage, Agreement.Held held) { }
 
     Written(Look look) {
         agreement = new Agreement(look.measures());
@@ -37,13 +37,18 @@ final class Written {
         Agreement.Held held = agreement.held(about, about, unit);
         if (held.agree().isEmpty()) return;
         double f = Agreement.middle(held.agree(), unit);
-        held = agreement.held(f, f, unit);
+        Stretching.Axes axes = Stretching.of(agreement, f, unit, p.bare());
+        f = Math.sqrt(axes.x() * axes.y());
+        held = agreement.held(axes.x(), axes.y(), unit);
         long known = held.agree().stream().filter(Measure::written).count();
         double chance = known > held.agree().size() / 2 ? 0 : BY_CHANCE + 4 * p.chance();
         double strength = EACH * (held.different() - chance);
         if (known > 0 && held.against().size() > known) strength /= 2;
-        if (!(strength > 0)) return;
-        readings.add(new Reading(f, unit, Math.min(MOST, strength), usage(held.agree(), unit), held));
+        // both peaks of a stretched sheet lead to the same reading
+        double there = f;
+        boolean twice = readings.stream().anyMatch(r -> r.unit == unit && Math.abs(Math.log(r.factor / there)) < Candidates.SAME);
+        if (strength > 0 && !twice)
+            readings.add(new Reading(f, axes.x(), axes.y(), unit, strength, usage(held.agree(), unit), held));
     }
 
     List<Reading> readings() {
@@ -57,7 +62,7 @@ final class Written {
     List<Opinion> opinions() {
         if (readings.isEmpty()) return List.of();
         Reading best = readings.stream().max((a, b) -> Double.compare(worth(a), worth(b))).orElseThrow();
-        double top = worth(best), floor = readings.stream().mapToDouble(Reading::strength).max().orElseThrow();
+        double top = worth(best), floor = Math.min(MOST, readings.stream().mapToDouble(Reading::strength).max().orElseThrow());
         return List.of(new Opinion(SizeKind.MEASURES, best.factor, best.held.agree().size(), best.held.asked(), Double.NaN,
             best.held.agree().stream().map(Measure::at).toList(),
             f -> Math.max(-floor, readings.stream().filter(r -> Math.abs(Math.log(r.factor / f)) < Candidates.SAME)
