@@ -22,6 +22,10 @@ module brightlintel.core {
     exports brightlintel.find;
     exports brightlintel.clear;
     exports brightlintel.correct;
+    exports brightlintel.correct.look;
+    exports brightlintel.correct.size;
+    exports brightlintel.correct.lie;
+    exports brightlintel.correct.line;
     exports brightlintel.edit;
     exports brightlintel.snap;
     exports brightlintel.select;

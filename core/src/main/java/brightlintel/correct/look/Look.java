@@ -11,17 +11,20 @@ import java.util.List;
 public final class Look {
     private static final int DIRECTIONS = 3;
     private final Drawn drawn;
+    private final Segments segments;
     private final List<Directions.Direction> directions;
     private final List<Frame> frames = new ArrayList<>();
     private final List<Measure> measures;
     private final List<Doors.Door> doors;
     private final List<Spacings.Pair> pairs = new ArrayList<>();
     private final List<Steps.Flight> flights = new ArrayList<>();
+    private final List<Bubbles.Tagged> tagged;
     private final Box bulk;
 
     private Look(Drawn d) {
         drawn = d;
         Segments s = Segments.of(d);
+        segments = s;
         directions = Directions.of(s);
         for (Directions.Direction x : directions.subList(0, Math.min(DIRECTIONS, directions.size()))) frames.add(Frame.of(s, x.angle()));
         measures = Measures.of(d, frames);
@@ -30,6 +33,7 @@ public final class Look {
             pairs.addAll(Spacings.of(f));
             flights.addAll(Steps.of(f));
         }
+        tagged = Bubbles.of(d);
         bulk = bulk(s);
     }
 
@@ -60,6 +64,11 @@ public final class Look {
         return drawn.strokes();
     }
 
+    /** As they lie in the drawing. */
+    public Segments segments() {
+        return segments;
+    }
+
     public List<Directions.Direction> directions() {
         return directions;
     }
@@ -84,6 +93,11 @@ public final class Look {
 
     public List<Steps.Flight> flights() {
         return flights;
+    }
+
+    /** Grid lines by their tags; one with a tag at both ends is there twice. */
+    public List<Bubbles.Tagged> tagged() {
+        return tagged;
     }
 
     /** Where most of the drawing is, shifted file units. */

@@ -42,6 +42,15 @@ final class Candidates {
         return known.stream().anyMatch(c -> c.factor / f > LARGEST_SHRINK && c.factor / f < 1.0) ? SHRUNK : FREE;
     }
 
+    /** What was probably meant: the same, or on paper a little more of it in each unit. */
+    static double nominal(Look look, double f) {
+        List<Candidate> known = of(look, List.of());
+        boolean usual = known.stream().anyMatch(c -> Math.abs(Math.log(c.factor / f)) < SAME);
+        if (usual || !look.drawn().isOnPaper()) return f;
+        return known.stream().filter(c -> c.prior > -1.2 && c.factor / f > LARGEST_SHRINK && c.factor / f < 1 + SAME)
+            .max(Comparator.comparingDouble(Candidate::factor)).map(Candidate::factor).orElse(f);
+    }
+
     private static void units(List<Candidate> all) {
         for (UnitChoice u : UnitChoice.values()) {
             all.add(new Candidate(u.metres(), 0));

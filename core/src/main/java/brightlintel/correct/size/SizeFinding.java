@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
  * How many metres a drawing unit is, and why.
  *
  * @param metresPerUnit  the best factor; x and y part where the sheet was stretched
+ * @param nominal        the factor that people draw at which it was probably meant to be: the drawn size over the true one is its share
  * @param runnerUp       the next best
  * @param confidence     0 to 1, of the best among all
  * @param unsure         too little speaks for it, or something against it
@@ -16,7 +17,7 @@ import java.util.OptionalDouble;
  * @param agreeing       written measures that agree with the best; liars: those that the file knows and that do not
  * @param figureUnit     metres, of bare figures
  */
-public record SizeFinding(double metresPerUnit, double metresPerUnitX, double metresPerUnitY, OptionalDouble runnerUp, double confidence,
+public record SizeFinding(double metresPerUnit, double metresPerUnitX, double metresPerUnitY, double nominal, OptionalDouble runnerUp, double confidence,
     boolean unsure, List<Opinion> opinions, List<Measure> agreeing, List<Measure> liars, Optional<Double> figureUnit) {
     /** Below this the answer is unsure. */
     public static final double SURE = 0.9;

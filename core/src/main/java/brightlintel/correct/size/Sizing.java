@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
 /** Weighs all evidence of size. */
 public final class Sizing {
     /** Log-likelihoods: what has to speak for the best in all; what contradicts it. */
-    private static final double AGAINST = -1.2;
+    private static final double AGAINST = -1.2, ROUNDING = 0.001;
     private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Usual::letters, Usual::extent,
         Words::header, Words::system, Sheets::scales, Sheets::frame);
     private final Look look;
@@ -51,17 +51,17 @@ public final class Sizing {
     }
 
     private SizeFinding nothing() {
-        return new SizeFinding(1, 1, 1, OptionalDouble.empty(), 0, true, opinions, List.of(), List.of(), Optional.empty());
+        return new SizeFinding(1, 1, 1, 1, OptionalDouble.empty(), 0, true, opinions, List.of(), List.of(), Optional.empty());
     }
 
     private SizeFinding answer(double factor, OptionalDouble next, double share) {
         Optional<Written.Reading> r = written.readings().stream().filter(x -> Math.abs(Math.log(x.factor() / factor)) < Candidates.SAME)
             .max(Comparator.comparingDouble(x -> x.strength() + x.usage()));
-        double fx = factor, fy = factor;
+        double known = snapped(factor), fx = known, fy = known;
         List<Measure> agree = List.of(), liars = List.of();
         if (r.isPresent()) {
-            fx = r.get().x();
-            fy = r.get().y();
+            fx = snapped(r.get().x());
+            fy = snapped(r.get().y());
             Agreement.Held held = written.agreement().held(fx, fy, r.get().unit());
             agree = held.agree();
             liars = held.against();
@@ -69,8 +69,14 @@ public final class Sizing {
         double confidence = share * proof(factor, r);
         List<Opinion> ordered = new ArrayList<>(opinions);
         ordered.sort(Comparator.comparingInt(o -> o.kind().ordinal()));
-        return new SizeFinding(Math.sqrt(fx * fy), fx, fy, next, confidence, confidence < SizeFinding.SURE, ordered, agree, liars,
+        return new SizeFinding(Math.sqrt(fx * fy), fx, fy, Candidates.nominal(look, Math.sqrt(fx * fy)), next, confidence, confidence < SizeFinding.SURE, ordered, agree, liars,
             r.map(Written.Reading::unit));
+    }
+
+    /** A factor that differs from one that people draw at by no more than rounding is that one: a thousandth is 3 cm on a house. */
+    private double snapped(double factor) {
+        return Candidates.of(look, List.of()).stream().mapToDouble(Candidates.Candidate::factor)
+            .filter(f -> Math.abs(f / factor - 1) < ROUNDING).findFirst().orElse(factor);
     }
 
     /** How much has been measured that speaks for it: 1 where measures or several kinds of drawn things do, less where they contradict. */

@@ -1,0 +1,25 @@
+package brightlintel.correct;
+
+import brightlintel.correct.lie.Astray;
+import brightlintel.correct.lie.DatumFinding;
+import brightlintel.correct.lie.TurnFinding;
+import brightlintel.correct.look.Drawn;
+import brightlintel.correct.look.Look;
+import brightlintel.correct.size.SizeFinding;
+import brightlintel.correct.size.Sizing;
+import brightlintel.geom.Point;
+
+/** All that a drawing says of its size, its turn, its datum and of what lies astray, each with what it rests on. Cost n log n in strokes. */
+public record Reckoning(Look look, SizeFinding size, TurnFinding turn, DatumFinding datum, Astray astray) {
+    public static Reckoning of(Drawn d) {
+        Look look = Look.at(d);
+        SizeFinding size = Sizing.of(look);
+        TurnFinding turn = TurnFinding.of(look);
+        return new Reckoning(look, size, turn, DatumFinding.of(look, turn.whole(), size.metresPerUnit()), Astray.of(d));
+    }
+
+    /** From shifted file units. */
+    public Point inFile(Point p) {
+        return p.plus(look.strokes().origin());
+    }
+}

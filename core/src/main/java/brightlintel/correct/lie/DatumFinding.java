@@ -1,0 +1,77 @@
+package brightlintel.correct.lie;
+
+import brightlintel.correct.look.Bubbles;
+import brightlintel.correct.look.Look;
+import brightlintel.correct.look.Spacings;
+import brightlintel.geom.Angles;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Points that may become 0,0, the best first: the lower left crossing of the grid, since outer walls may step back from storey to storey;
+ * then the lower left corner of what has faces. Never the frame of a sheet.
+ */
+public record DatumFinding(List<Proposal> proposals) {
+    /** Of the plan's size: lines nearer to each other are one; how far outside the bulk something still belongs to it. */
+    private static final double SAME = 1e-4;
+
+    public enum Kind { GRID_CROSSING, CORNER, LOWER_LEFT }
+
+    /** @param at shifted file units; labels: of the two grid lines, "" for a corner */
+    public record Proposal(Kind kind, Point at, String labels) { }
+
+    public DatumFinding {
+        proposals = List.copyOf(proposals);
+    }
+
+    /**
+     * @param turn          of the upright plan, with its quarters
+     * @param metresPerUnit tells faces of walls from other pairs of lines
+     */
+    public static DatumFinding of(Look look, double turn, double metresPerUnit) {
+        List<Proposal> out = new ArrayList<>();
+        crossing(look, turn, out);
+        corner(look, turn, metresPerUnit, out);
+        if (!look.bulk().isEmpty()) {
+            Point p = new Point(look.bulk().minX(), look.bulk().minY());
+            out.add(new Proposal(Kind.LOWER_LEFT, p, ""));
+        }
+        return new DatumFinding(out);
+    }
+
+    private static void crossing(Look look, double turn, List<Proposal> out) {
+        Bubbles.Tagged left = null, low = null;
+        double x = Double.POSITIVE_INFINITY, y = Double.POSITIVE_INFINITY;
+        for (Bubbles.Tagged t : look.tagged()) {
+            Point at = t.at().turn(-turn);
+            double a = t.direction().angle() - turn;
+            if (Angles.betweenLines(a, Math.PI / 2) < Math.toRadians(1) && at.x() < x - SAME * look.bulk().diagonal()) {
+                x = at.x();
+                left = t;
+            }
+            if (Angles.betweenLines(a, 0) < Math.toRadians(1) && at.y() < y - SAME * look.bulk().diagonal()) {
+                y = at.y();
+                low = t;
+            }
+        }
+        if (left != null && low != null)
+            out.add(new Proposal(Kind.GRID_CROSSING, new Point(x, y).turn(turn), left.label() + " / " + low.label()));
+    }
+
+    /** Of pairs of strokes as far apart as faces of a wall are. */
+    private static void corner(Look look, double turn, double metresPerUnit, List<Proposal> out) {
+        List<Point> ends = new ArrayList<>();
+        for (Spacings.Pair p : look.pairs()) {
+            double d = p.distance() * metresPerUnit;
+            if (d < 0.05 || d > 0.6 || p.overlap() < 4 * p.distance()) continue;
+            for (int s : new int[] {p.a(), p.b()}) {
+                ends.add(look.strokes().curveOf(s).first().turn(-turn));
+                ends.add(look.strokes().curveOf(s).last().turn(-turn));
+            }
+        }
+        // the end that lies furthest to the lower left is a corner that is drawn
+        ends.stream().min((a, b) -> Double.compare(a.x() + a.y(), b.x() + b.y()))
+            .ifPresent(p -> out.add(new Proposal(Kind.CORNER, p.turn(turn), "")));
+    }
+}

@@ -1,0 +1,65 @@
+package brightlintel.correct.look;
+
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Box;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Grid lines by the tags at their ends: a short label in a circle, and a stroke that comes out of it, on which its middle lies. */
+public final class Bubbles {
+    private static final Pattern LABEL = Pattern.compile("[A-Z]{1,2}|[A-Z]?\\d{1,2}[A-Za-z']?|\\d{1,2}\\.\\d|[A-Z]\\.?\\d|[a-z]");
+    /** Of the radius: the label's middle from the circle's, the stroke's end from the circle, its line from the middle; its length at least. */
+    private static final double MIDDLE = 0.6, END = 1.35, ON = 0.08, LONG = 2.5;
+    private static final double WHOLE = Math.toRadians(340);
+
+    private Bubbles() { }
+
+    /**
+     * @param at        the middle of the tag, on the line; shifted file units
+     * @param direction of the line
+     */
+    public record Tagged(String label, Point at, Point direction, int stroke) { }
+
+    static List<Tagged> of(Drawn d) {
+        List<Tagged> out = new ArrayList<>();
+        Strokes s = d.strokes();
+        List<Strokes.TextMark> labels = new ArrayList<>();
+        for (int i = 0; i < s.texts().size(); i++)
+            if (d.markShown().test(i) && LABEL.matcher(s.texts().get(i).plain().strip()).matches()) labels.add(s.texts().get(i));
+        for (Strokes.TextMark t : labels) {
+            Point c = t.box().centre();
+            double h = t.map().applyVector(new Point(0, 1)).length();
+            boolean[] done = {false};
+            s.chordsIn(Box.around(c, 3.5 * h), k -> {
+                int i = s.strokeOf(k);
+                if (done[0] || s.isStraight(i) || !d.strokeShown().test(i) || !(s.curveOf(i) instanceof Curve.EllipticArc a)) return;
+                double r = a.u().length();
+                if (Math.abs(a.sweep()) < WHOLE || r < 0.6 * h || r > 3 * h || a.centre().distance(c) > MIDDLE * r) return;
+                done[0] = lines(d, t.plain().strip(), a.centre(), r, out);
+            });
+        }
+        return out;
+    }
+
+    /** A crossing may have one tag for two lines: each is told. */
+    private static boolean lines(Drawn d, String label, Point c, double r, List<Tagged> out) {
+        Strokes s = d.strokes();
+        int before = out.size();
+        s.chordsIn(Box.around(c, END * r), k -> {
+            int i = s.strokeOf(k);
+            if (!s.isStraight(i) || !d.strokeShown().test(i)) return;
+            Curve line = s.curveOf(i);
+            double length = line.length();
+            if (length < LONG * r) return;
+            Point u = line.last().minus(line.first()).times(1 / length);
+            boolean on = Math.abs(u.cross(c.minus(line.first()))) < ON * r;
+            double near = Math.min(line.first().distance(c), line.last().distance(c));
+            boolean known = out.subList(before, out.size()).stream().anyMatch(t -> Math.abs(t.direction.cross(u)) < 0.01);
+            if (on && near < END * r && !known) out.add(new Tagged(label, c, u, i));
+        });
+        return out.size() > before;
+    }
+}
