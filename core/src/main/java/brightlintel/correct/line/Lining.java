@@ -2,6 +2,7 @@ package brightlintel.correct.line;
 
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.look.Directions;
+import brightlintel.geom.Affine;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
@@ -14,7 +15,7 @@ import java.util.Optional;
 /** Lays one plan on another of the same building. */
 public final class Lining {
     /** Shifts that are tried together, each way. */
-    private static final int TRIED = 18;
+    private static final int TRIED = 24, REFINED = 12;
     /** Metres: shifts nearer to each other are one; what the best lays on lines at least. */
     private static final double SAME = 0.03, LEAST = 12;
     /** Of the best: the next may come so near, with names of grid lines or without. Different places each way. */
@@ -48,18 +49,26 @@ public final class Lining {
         return new Lining(fixed, moved).found();
     }
 
-    private record Tried(double turn, Lines lines, Match.Score score, boolean named) { }
+    private record Tried(double turn, Match.Score score, boolean named) {
+        /** About the lines of the moved plan that lie on others, in its own frame. */
+        Box ownBox() {
+            return score.box().mapped(Affine.move(score.shift().times(-1)));
+        }
+    }
 
     private Optional<Aligned> found() {
         List<Tried> all = new ArrayList<>();
         for (double turn : turns()) {
             Lines lines = Lines.of(moved.look(), turn, moved.size().metresPerUnit());
             Match match = new Match(fixedLines, lines);
-            Optional<Labels.Shift> named = Labels.shift(labels(fixed, fixed.turn().whole()), labels(moved, turn));
-            named.ifPresent(s -> all.add(new Tried(turn, lines, refined(match, s.by()), true)));
+            for (Point named : Labels.shifts(labels(fixed, fixed.turn().whole()), labels(moved, turn)))
+                all.add(new Tried(turn, refined(match, named), true));
             List<Double> xs = Votes.of(fixedLines.across(true), lines.across(true), TRIED), ys = Votes.of(fixedLines.across(false),
                 lines.across(false), TRIED);
-            for (double x : xs) for (double y : ys) all.add(new Tried(turn, lines, match.by(new Point(x, y)), false));
+            List<Tried> tried = new ArrayList<>();
+            for (double x : xs) for (double y : ys) tried.add(new Tried(turn, match.by(new Point(x, y)), false));
+            tried.sort(Comparator.comparingDouble((Tried t) -> t.score.length()).reversed());
+            for (Tried t : tried.subList(0, Math.min(REFINED, tried.size()))) all.add(new Tried(turn, refined(match, t.score.shift()), false));
         }
         all.sort(Comparator.comparingDouble((Tried t) -> t.score.length() * (t.named ? 1.2 : 1)).reversed());
         if (all.isEmpty() || !(all.getFirst().score.length() > 0)) return Optional.empty();
@@ -80,18 +89,18 @@ public final class Lining {
 
     private Aligned answer(List<Tried> all) {
         Tried best = all.getFirst();
-        Match match = new Match(fixedLines, best.lines);
-        Match.Score s = refined(match, best.score.shift());
+        Match.Score s = best.score;
         boolean named = best.named || all.stream().anyMatch(t -> t.named && t.turn == best.turn && near(t.score.shift(), s.shift()));
         double next = 0;
         for (Tried t : all) {
             if (t.turn == best.turn && t.score.shift().distance(s.shift()) < SAME) continue;
             // a plan that stands on its sheet twice lies on the other in two places, and on both alike
-            boolean copy = t.turn == best.turn && apart(t.score.box(), s.box());
+            boolean copy = t.turn == best.turn && (apart(t.score.box(), s.box()) || apart(t.ownBox(), best.ownBox()));
             if (!copy) next = Math.max(next, t.score.length());
         }
         boolean few = s.length() < LEAST || s.placesX() < PLACES || s.placesY() < PLACES;
         boolean close = next > s.length() * (named ? NEXT_NAMED : NEXT);
+        if (Boolean.getBoolean("dbg")) System.err.println("best " + s.length() + " next " + next + " places " + s.placesX() + " " + s.placesY() + " named " + named + " few " + few + " close " + close + " box " + s.box());
         boolean unsure = few || close || fixed.size().unsure() || moved.size().unsure();
         return new Aligned(fixed.turn().whole(), best.turn, s.shift(), residual(s), named ? By.GRID : By.LINES,
             s.offsetsX().length + s.offsetsY().length, s.length(), unsure);
@@ -105,16 +114,12 @@ public final class Lining {
         return a.isEmpty() || b.isEmpty() || !a.grown(-0.5).meets(b.grown(-0.5));
     }
 
-    /** The middle of what is left is taken off, twice: lines that were just missed come in. */
+    /** Voted for in steps; then to where lines truly meet. */
     private static Match.Score refined(Match match, Point shift) {
-        Match.Score s = match.by(shift);
-        for (int round = 0; round < 2; round++) {
-            Point by = new Point(middle(s.offsetsX()), middle(s.offsetsY()));
-            Match.Score next = match.by(s.shift().plus(by));
-            if (next.length() < s.length() * 0.98) break;
-            s = next;
-        }
-        return s;
+        Point by = shift;
+        for (int round = 0; round < 2; round++)
+            by = by.plus(new Point(match.settled(true, by), match.settled(false, by)));
+        return match.by(by);
     }
 
     private static double middle(double[] sorted) {

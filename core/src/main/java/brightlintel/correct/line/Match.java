@@ -9,7 +9,9 @@ import java.util.List;
 /** How much of one plan's lines comes to lie on another's by a shift. */
 final class Match {
     /** Metres: what drawing offices differ by; what would be another line. */
-    private static final double NEAR = 0.006;
+    private static final double NEAR = 0.006, ABOUT = 0.02, WINDOW = 0.0015;
+    /** Of the length of lines that just lie on each other: they may be others that came near by chance. */
+    private static final double LOOSE = 0.3;
     private static final double LONG = 5, SHORT = 0.2;
     private final Lines fixed, moved;
 
@@ -34,6 +36,40 @@ final class Match {
         return new Score(shift, length, places[0], places[1], flat(x), flat(y), box[0]);
     }
 
+    /**
+     * Where lines agree best about a shift, along one axis: the densest narrow window of what is left between lines that lie beside each
+     * other, and its middle, each by the length along which they do.
+     */
+    double settled(boolean acrossX, Point shift) {
+        double by = acrossX ? shift.x() : shift.y(), along = acrossX ? shift.y() : shift.x();
+        List<double[]> off = new ArrayList<>();
+        Lines.Line[] a = fixed.across(acrossX), b = moved.across(acrossX);
+        int first = 0;
+        for (Lines.Line f : a) {
+            while (first < b.length && b[first].at() + by < f.at() - ABOUT) first++;
+            for (int j = first; j < b.length && b[j].at() + by <= f.at() + ABOUT; j++) {
+                double both = Math.min(f.to(), b[j].to() + along) - Math.max(f.from(), b[j].from() + along);
+                if (both > SHORT) off.add(new double[] {f.at() - b[j].at() - by, Math.min(LONG, both)});
+            }
+        }
+        off.sort((p, q) -> Double.compare(p[0], q[0]));
+        double best = 0, sum = 0, moment = 0, middle = 0;
+        int end = 0;
+        for (int i = 0; i < off.size(); i++) {
+            while (end < off.size() && off.get(end)[0] <= off.get(i)[0] + WINDOW) {
+                sum += off.get(end)[1];
+                moment += off.get(end)[0] * off.get(end++)[1];
+            }
+            if (sum > best) {
+                best = sum;
+                middle = moment / sum;
+            }
+            sum -= off.get(i)[1];
+            moment -= off.get(i)[0] * off.get(i)[1];
+        }
+        return middle;
+    }
+
     private static double[] flat(List<Double> v) {
         double[] a = v.stream().mapToDouble(d -> d).toArray();
         Arrays.sort(a);
@@ -46,10 +82,12 @@ final class Match {
         int first = 0;
         for (Lines.Line f : a) {
             while (first < b.length && b[first].at() + by < f.at() - NEAR) first++;
-            double best = 0, offset = 0, from = 0, to = 0;
+            double best = 0, offset = 0, from = 0, to = 0, worth = 0;
             for (int j = first; j < b.length && b[j].at() + by <= f.at() + NEAR; j++) {
                 double low = Math.max(f.from(), b[j].from() + along), high = Math.min(f.to(), b[j].to() + along);
-                if (high - low > best) {
+                double w = (high - low) * (1 - (1 - LOOSE) * Math.abs(f.at() - b[j].at() - by) / NEAR);
+                if (w > worth) {
+                    worth = w;
                     best = high - low;
                     offset = f.at() - b[j].at() - by;
                     from = low;
@@ -57,7 +95,7 @@ final class Match {
                 }
             }
             if (best < SHORT) continue;
-            sum += Math.min(LONG, best);
+            sum += Math.min(LONG, best) * worth / best;
             off.add(offset);
             box[0] = acrossX ? box[0].with(new Point(f.at(), from)).with(new Point(f.at(), to))
                 : box[0].with(new Point(from, f.at())).with(new Point(to, f.at()));
