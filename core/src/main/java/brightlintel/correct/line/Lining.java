@@ -100,7 +100,6 @@ public final class Lining {
         }
         boolean few = s.length() < LEAST || s.placesX() < PLACES || s.placesY() < PLACES;
         boolean close = next > s.length() * (named ? NEXT_NAMED : NEXT);
-        if (Boolean.getBoolean("dbg")) System.err.println("best " + s.length() + " next " + next + " places " + s.placesX() + " " + s.placesY() + " named " + named + " few " + few + " close " + close + " box " + s.box());
         boolean unsure = few || close || fixed.size().unsure() || moved.size().unsure();
         return new Aligned(fixed.turn().whole(), best.turn, s.shift(), residual(s), named ? By.GRID : By.LINES,
             s.offsetsX().length + s.offsetsY().length, s.length(), unsure);

@@ -10,8 +10,11 @@ import java.util.OptionalDouble;
 
 /** Weighs all evidence of size. */
 public final class Sizing {
-    /** Log-likelihoods: what has to speak for the best in all; what contradicts it. */
+    /** Log-likelihood of what contradicts the best; share by which rounding parts factors. */
     private static final double AGAINST = -1.2, ROUNDING = 0.001;
+    /** Different figures; of those that agree with the best. What is left of the confidence then. */
+    private static final int RIVALS = 4;
+    private static final double RIVAL_SHARE = 0.3, TWO_SCALES = 0.6;
     private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Usual::letters, Usual::extent,
         Words::header, Words::system, Sheets::scales, Sheets::frame);
     private final Look look;
@@ -29,25 +32,38 @@ public final class Sizing {
         return new Sizing(look).found();
     }
 
-    private record Weighed(double factor, double log) { }
+    /** @param hard without what holds for plans alone */
+    private record Weighed(double factor, double log, double hard) {
+        boolean isLike(Weighed w) {
+            return Math.abs(Math.log(w.factor / factor)) <= Candidates.SAME;
+        }
+    }
 
     private SizeFinding found() {
         List<Double> agreed = new ArrayList<>(written.readings().stream().map(Written.Reading::factor).toList());
         opinions.stream().filter(o -> o.kind() == SizeKind.SCALE || o.kind() == SizeKind.SHEET).forEach(o -> agreed.add(o.at()));
         List<Weighed> all = new ArrayList<>();
         for (Candidates.Candidate c : Candidates.of(look, agreed)) {
-            double log = c.prior();
-            for (Opinion o : opinions) log += o.support().applyAsDouble(c.factor());
-            all.add(new Weighed(c.factor(), log));
+            double log = c.prior(), hard = c.prior();
+            for (Opinion o : opinions) {
+                double s = o.support().applyAsDouble(c.factor());
+                log += s;
+                if (o.kind().isHard()) hard += s;
+            }
+            all.add(new Weighed(c.factor(), log, hard));
         }
         all.sort(Comparator.comparingDouble(Weighed::log).reversed());
         if (all.isEmpty()) return nothing();
         Weighed best = all.getFirst();
-        Optional<Weighed> next = all.stream().filter(w -> Math.abs(Math.log(w.factor / best.factor)) > Candidates.SAME).findFirst();
-        double sum = 1;
-        for (Weighed w : all)
-            if (Math.abs(Math.log(w.factor / best.factor)) > Candidates.SAME) sum += Math.exp(w.log - best.log);
-        return answer(best.factor, next.map(w -> OptionalDouble.of(w.factor)).orElse(OptionalDouble.empty()), 1 / sum);
+        List<Weighed> others = all.stream().filter(w -> !w.isLike(best)).toList();
+        double sum = 1, hard = 1;
+        for (Weighed w : others) {
+            sum += Math.exp(w.log - best.log);
+            hard += Math.exp(w.hard - best.hard);
+        }
+        // what holds for plans alone may tip the scales, but not carry them
+        double share = Math.min(1 / sum, Math.sqrt(1 / hard));
+        return answer(best.factor, others.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(others.getFirst().factor), share);
     }
 
     private SizeFinding nothing() {
@@ -91,6 +107,12 @@ public final class Sizing {
         }
         double measured = r.map(x -> x.strength() / 3).orElse(0.0);
         double all = measured + drawn - against;
-        return Math.clamp(all / 1.5, 0, 1);
+        return Math.clamp(all / 1.5, 0, 1) * (r.isPresent() && hasRival(r.get()) ? TWO_SCALES : 1);
+    }
+
+    /** Other measures, not few, agree among themselves on another factor: details at a larger scale, on one sheet with the plan. */
+    private boolean hasRival(Written.Reading best) {
+        return written.readings().stream().anyMatch(r -> r.held().different() >= Math.max(RIVALS, RIVAL_SHARE * best.held().different())
+            && r.held().agree().stream().noneMatch(best.held().agree()::contains) && r.strength() > 0);
     }
 }

@@ -21,8 +21,8 @@ final class Usual {
     private static final double TREAD = 0.28, TREAD_SPREAD = 0.09, TREAD_OTHER = 0.15;
     /** 2 to 5 mm on paper, at 1:50 to 1:200. */
     private static final double LETTER = 0.22, LETTER_SPREAD = 0.6, LETTER_OTHER = 0.1;
-    /** From a cabin to a school. */
-    private static final double PLAN = 28, PLAN_SPREAD = 0.9, PLAN_OTHER = 0.01;
+    /** From a cabin to a school; a site or a detail may be anything. */
+    private static final double PLAN = 28, PLAN_SPREAD = 0.9, PLAN_OTHER = 0.06;
     private static final int ENOUGH = 3;
 
     private Usual() { }
