@@ -4,6 +4,7 @@ import brightlintel.correct.look.Bubbles;
 import brightlintel.correct.look.Look;
 import brightlintel.correct.look.Spacings;
 import brightlintel.geom.Angles;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,8 +14,10 @@ import java.util.List;
  * then the lower left corner of what has faces. Never the frame of a sheet.
  */
 public record DatumFinding(List<Proposal> proposals) {
-    /** Of the plan's size: lines nearer to each other are one; how far outside the bulk something still belongs to it. */
+    /** Of the plan's size: lines nearer to each other are one. */
     private static final double SAME = 1e-4;
+    /** Metres: faces of walls, and how long they are where they are the building's and not a legend's. */
+    private static final double THIN = 0.06, THICK = 0.6, LONG = 1.5;
 
     public enum Kind { GRID_CROSSING, CORNER, LOWER_LEFT }
 
@@ -62,9 +65,10 @@ public record DatumFinding(List<Proposal> proposals) {
     /** Of pairs of strokes as far apart as faces of a wall are. */
     private static void corner(Look look, double turn, double metresPerUnit, List<Proposal> out) {
         List<Point> ends = new ArrayList<>();
+        Box about = look.bulk().grown(0.02 * look.bulk().diagonal());
         for (Spacings.Pair p : look.pairs()) {
             double d = p.distance() * metresPerUnit;
-            if (d < 0.05 || d > 0.6 || p.overlap() < 4 * p.distance()) continue;
+            if (d < THIN || d > THICK || p.overlap() * metresPerUnit < LONG || !about.holds(p.at())) continue;
             for (int s : new int[] {p.a(), p.b()}) {
                 ends.add(look.strokes().curveOf(s).first().turn(-turn));
                 ends.add(look.strokes().curveOf(s).last().turn(-turn));
