@@ -39,6 +39,14 @@ final class MadePlan {
 
     enum Sort { PLAN, SECTION, DETAIL, SITE, CLUELESS }
 
+    /** What the storeys of a building have in common. */
+    record Shell(double[] x, double[] y, double thick) {
+        static Shell of(long seed) {
+            MadePlan p = new MadePlan(seed + 5000);
+            return new Shell(p.axes(3 + p.r.nextInt(3)), p.axes(2 + p.r.nextInt(2)), 0.25 + 0.05 * p.r.nextInt(3));
+        }
+    }
+
     final Random r;
     Sort sort = Sort.PLAN;
     Walls walls;
@@ -48,6 +56,8 @@ final class MadePlan {
     double metresPerUnit, turn, jitter, textHeight;
     boolean landscape, grid;
     Map<String, String> header = new LinkedHashMap<>();
+    /** Of the building that it is a storey of, if it is of one: axes and thickness of outer walls. */
+    Shell shell;
     private final List<Entity> out = new ArrayList<>();
     private Affine toFile;
     private int key;
@@ -103,9 +113,10 @@ final class MadePlan {
     // ---- what is drawn, metres
 
     private void plan() {
-        int nx = 2 + r.nextInt(4), ny = 2 + r.nextInt(3);
-        double[] x = axes(nx), y = axes(ny);
-        double thick = 0.2 + 0.05 * r.nextInt(4), thin = 0.1 + 0.015 * r.nextInt(4);
+        double[] x = shell == null ? axes(2 + r.nextInt(4)) : inner(shell.x), y = shell == null ? axes(2 + r.nextInt(3)) : inner(shell.y);
+        int nx = x.length - 1, ny = y.length - 1;
+        double thick = shell == null ? 0.2 + 0.05 * r.nextInt(4) : shell.thick, thin = 0.1 + 0.015 * r.nextInt(4);
+        if (grid && shell != null) grid();
         for (int i = 0; i <= nx; i++) wall(x[i], 0, x[i], y[ny], i == 0 || i == nx ? thick : thin);
         for (int j = 0; j <= ny; j++) wall(0, y[j], x[nx], y[j], j == 0 || j == ny ? thick : thin);
         for (int i = 0; i < nx; i++)
@@ -120,6 +131,28 @@ final class MadePlan {
             measure(0, y[ny] + 2.6, x[nx], y[ny] + 2.6);
         }
         if (landscape) landscape(x[nx], y[ny]);
+    }
+
+    /** Inner walls of a storey stand where they like. */
+    private double[] inner(double[] axes) {
+        double[] a = axes.clone();
+        for (int i = 1; i < a.length - 1; i++) if (r.nextInt(3) > 0) a[i] += Math.rint((r.nextDouble() - 0.5) * 120) / 100;
+        return a;
+    }
+
+    private void grid() {
+        double[] x = shell.x, y = shell.y;
+        double w = x[x.length - 1], d = y[y.length - 1];
+        for (int i = 0; i < x.length; i++) tag("" + (i + 1), x[i], -3, x[i], d + 1);
+        for (int j = 0; j < y.length; j++) tag("" + (char) ('A' + j), -3, y[j], w + 1, y[j]);
+    }
+
+    private void tag(String label, double x0, double y0, double x1, double y1) {
+        line(x0, y0, x1, y1);
+        double rad = 1.2 * textHeight;
+        Point c = toFile.apply(x0 == x1 ? x0 : x0 - rad, x0 == x1 ? y0 - rad : y0);
+        out.add(new Entity.Circle(next(), style(), Vec3.UP, vec(c), rad / metresPerUnit));
+        text(label, (x0 == x1 ? x0 : x0 - rad) - 0.35 * textHeight, (x0 == x1 ? y0 - rad : y0) - 0.5 * textHeight, 0);
     }
 
     private double[] axes(int n) {
@@ -274,6 +307,11 @@ final class MadePlan {
 
     private Point at(double x, double y) {
         return toFile.apply(x + jitter * r.nextGaussian(), y + jitter * r.nextGaussian());
+    }
+
+    /** Where a point of the building is in the file. */
+    Point inFile(double x, double y) {
+        return toFile.apply(x, y);
     }
 
     private static Vec3 vec(Point p) {

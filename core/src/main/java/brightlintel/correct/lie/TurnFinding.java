@@ -55,6 +55,11 @@ public record TurnFinding(double turn, int quarters, List<Double> others, double
         return Angles.signed(turn + quarters * QUARTER);
     }
 
+    /** Whether enough texts agree on where down is. */
+    public boolean isRead() {
+        return allTexts >= FEW && texts >= MOSTLY * allTexts;
+    }
+
     public boolean isUnsure() {
         return share < LEAST;
     }

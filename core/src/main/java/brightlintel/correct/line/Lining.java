@@ -17,10 +17,17 @@ public final class Lining {
     /** Shifts that are tried together, each way. */
     private static final int TRIED = 24, REFINED = 12;
     /** Metres: shifts nearer to each other are one; what the best lays on lines at least. */
-    private static final double SAME = 0.03, LEAST = 12;
+    private static final double SAME = 0.008, LEAST = 12;
     /** Of the best: the next may come so near, with names of grid lines or without. Different places each way. */
-    private static final double NEXT = 0.8, NEXT_NAMED = 0.97;
+    private static final double NEXT = 0.87, NEXT_NAMED = 0.97;
     private static final int PLACES = 4;
+    /** In common, one each way at least: two buildings have one each way by being laid on each other there, and rarely a third. */
+    private static final int WALLS = 4;
+    /** What each wall in common adds to the worth of a fit, and how many do. */
+    private static final double COMMON = 0.1;
+    private static final int MOST_COMMON = 8;
+    /** What a fit is worth where texts would lie on their sides or heads; where names of grid lines agree. */
+    private static final double UNREAD = 0.75, NAMED = 1.2;
     private static final double QUARTER = Math.PI / 2;
     private final Reckoning fixed, moved;
     private final Lines fixedLines;
@@ -49,7 +56,12 @@ public final class Lining {
         return new Lining(fixed, moved).found();
     }
 
-    private record Tried(double turn, Match.Score score, boolean named) {
+    /** @param likely 1 where texts can be read as the plan then lies */
+    private record Tried(double turn, double likely, Match.Score score, int wallsX, int wallsY, boolean named) {
+        double worth() {
+            return score.length() * likely * (1 + COMMON * Math.min(MOST_COMMON, wallsX + wallsY));
+        }
+
         /** About the lines of the moved plan that lie on others, in its own frame. */
         Box ownBox() {
             return score.box().mapped(Affine.move(score.shift().times(-1)));
@@ -59,18 +71,20 @@ public final class Lining {
     private Optional<Aligned> found() {
         List<Tried> all = new ArrayList<>();
         for (double turn : turns()) {
+            double likely = reads(turn) ? 1 : UNREAD;
             Lines lines = Lines.of(moved.look(), turn, moved.size().metresPerUnit());
             Match match = new Match(fixedLines, lines);
             for (Point named : Labels.shifts(labels(fixed, fixed.turn().whole()), labels(moved, turn)))
-                all.add(new Tried(turn, refined(match, named), true));
+                all.add(tried(turn, likely, lines, refined(match, named), true));
             List<Double> xs = Votes.of(fixedLines.across(true), lines.across(true), TRIED), ys = Votes.of(fixedLines.across(false),
                 lines.across(false), TRIED);
-            List<Tried> tried = new ArrayList<>();
-            for (double x : xs) for (double y : ys) tried.add(new Tried(turn, match.by(new Point(x, y)), false));
-            tried.sort(Comparator.comparingDouble((Tried t) -> t.score.length()).reversed());
-            for (Tried t : tried.subList(0, Math.min(REFINED, tried.size()))) all.add(new Tried(turn, refined(match, t.score.shift()), false));
+            List<Match.Score> scores = new ArrayList<>();
+            for (double x : xs) for (double y : ys) scores.add(match.by(new Point(x, y)));
+            scores.sort(Comparator.comparingDouble(Match.Score::length).reversed());
+            for (Match.Score c : scores.subList(0, Math.min(REFINED, scores.size())))
+                all.add(tried(turn, likely, lines, refined(match, c.shift()), false));
         }
-        all.sort(Comparator.comparingDouble((Tried t) -> t.score.length() * (t.named ? 1.2 : 1)).reversed());
+        all.sort(Comparator.comparingDouble((Tried t) -> t.worth() * (t.named ? NAMED : 1)).reversed());
         if (all.isEmpty() || !(all.getFirst().score.length() > 0)) return Optional.empty();
         return Optional.of(answer(all));
     }
@@ -79,12 +93,23 @@ public final class Lining {
         return Labels.of(r.look(), turn, r.size().metresPerUnit());
     }
 
+    private Tried tried(double turn, double likely, Lines lines, Match.Score s, boolean named) {
+        return new Tried(turn, likely, s, Walls.common(fixedLines, lines, true, s.shift()), Walls.common(fixedLines, lines, false, s.shift()),
+            named);
+    }
+
     /** Every main direction of the moved plan may be the fixed one's, in each quarter. */
     private List<Double> turns() {
         List<Double> out = new ArrayList<>();
         for (Directions.Direction d : moved.look().directions())
             for (int q = 0; q < 4; q++) out.add(Angles.signed(d.angle() + q * QUARTER));
         return out;
+    }
+
+    /** Whether the moved plan's texts stand upright, or too few say how they stand. */
+    private boolean reads(double turn) {
+        boolean known = fixed.turn().isRead() && moved.turn().isRead();
+        return !known || Math.abs(Angles.signed(turn - moved.turn().whole())) < Math.PI / 4 + 1e-6;
     }
 
     private Aligned answer(List<Tried> all) {
@@ -96,11 +121,14 @@ public final class Lining {
             if (t.turn == best.turn && t.score.shift().distance(s.shift()) < SAME) continue;
             // a plan that stands on its sheet twice lies on the other in two places, and on both alike
             boolean copy = t.turn == best.turn && (apart(t.score.box(), s.box()) || apart(t.ownBox(), best.ownBox()));
-            if (!copy) next = Math.max(next, t.score.length());
+            if (!copy) next = Math.max(next, t.worth());
         }
-        boolean few = s.length() < LEAST || s.placesX() < PLACES || s.placesY() < PLACES;
-        boolean close = next > s.length() * (named ? NEXT_NAMED : NEXT);
-        boolean unsure = few || close || fixed.size().unsure() || moved.size().unsure();
+        boolean few = s.length() < LEAST || s.placesX() < PLACES || s.placesY() < PLACES || best.wallsX < 1 || best.wallsY < 1
+            || !named && best.wallsX + best.wallsY < WALLS;
+        boolean close = next > best.worth() * (named ? NEXT_NAMED : NEXT);
+        // one whose size is not sure is proved by lying on one whose size is, wall on wall
+        boolean sized = !fixed.size().unsure() || !moved.size().unsure();
+        boolean unsure = few || close || !sized;
         return new Aligned(fixed.turn().whole(), best.turn, s.shift(), residual(s), named ? By.GRID : By.LINES,
             s.offsetsX().length + s.offsetsY().length, s.length(), unsure);
     }
