@@ -27,8 +27,8 @@ final class Agreement {
     private static final int PEAKS = 3;
     private final List<Measure> measures;
 
-    /** @param logRatio of bare figures, or of figures in metres; different: figures among those that agree */
-    record Peak(double logRatio, boolean bare, int groups, int different, double chance) { }
+    /** @param logRatio of bare figures, or of figures in metres; different: figures among those that agree; chance: how many any window holds by chance, of all */
+    record Peak(double logRatio, boolean bare, int groups, int different, double chance, int all) { }
 
     private record Point(double log, int group, double number) { }
 
@@ -65,7 +65,7 @@ final class Agreement {
             double from = densest(p);
             List<Point> in = p.stream().filter(x -> x.log >= from && x.log <= from + WINDOW).toList();
             Set<Integer> explained = new HashSet<>(in.stream().map(Point::group).toList());
-            out.add(new Peak(centre(in), bare, explained.size(), (int) in.stream().map(Point::number).distinct().count(), chance));
+            out.add(new Peak(centre(in), bare, explained.size(), (int) in.stream().map(Point::number).distinct().count(), chance, sorted.size()));
             p = p.stream().filter(x -> !explained.contains(x.group)).toList();
         }
     }

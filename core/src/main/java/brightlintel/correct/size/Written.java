@@ -9,9 +9,10 @@ import java.util.List;
 
 /** Figures written at drawn lengths: by far the best evidence, where enough different ones agree. */
 final class Written {
-    /** Each different figure that agrees counts this much, beyond those that chance would bring; against another factor no more than so much. */
+    /** Each different figure that agrees counts this much; against another factor no more than so much. */
     private static final double EACH = 1.6, MOST = 10;
-    private static final int BY_CHANCE = 2;
+    /** Numbers at lines share ends and come in chains: of what they would say if each stood for itself. */
+    private static final double INDEPENDENT = 0.6, LEAST_CHANCE = 0.01;
     private final Agreement agreement;
     private final List<Reading> readings = new ArrayList<>();
 
@@ -41,14 +42,23 @@ final class Written {
         f = Math.sqrt(axes.x() * axes.y());
         held = agreement.held(axes.x(), axes.y(), unit);
         long known = held.agree().stream().filter(Measure::written).count();
-        double chance = known > held.agree().size() / 2 ? 0 : BY_CHANCE + 4 * p.chance();
-        double strength = EACH * (held.different() - chance);
+        double strength = EACH * held.different();
+        if (known <= held.agree().size() / 2) strength = Math.min(strength, INDEPENDENT * overChance(held.different(), p));
         if (known > 0 && held.against().size() > known) strength /= 2;
         // both peaks of a stretched sheet lead to the same reading
         double there = f;
         boolean twice = readings.stream().anyMatch(r -> r.unit == unit && Math.abs(Math.log(r.factor / there)) < Candidates.SAME);
         if (strength > 0 && !twice)
             readings.add(new Reading(f, axes.x(), axes.y(), unit, strength, usage(held.agree(), unit), held));
+    }
+
+    /**
+     * Logarithm of how unlikely it is that so many different figures fall into some window by chance: the bound of Chernoff for a Poisson
+     * number of them, for as many windows as there are ratios.
+     */
+    private static double overChance(int different, Agreement.Peak p) {
+        double expected = Math.max(p.chance(), LEAST_CHANCE);
+        return different * Math.log(different / (Math.E * expected)) + expected - Math.log(Math.max(1, p.all()));
     }
 
     List<Reading> readings() {
