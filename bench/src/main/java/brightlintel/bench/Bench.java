@@ -75,6 +75,10 @@ public final class Bench {
             files(Path.of(args[1]));
             return;
         }
+        if (args.length > 0 && args[0].equals("true")) {
+            TrueBench.run();
+            return;
+        }
         if (args.length > 0 && args[0].equals("board")) {
             BoardBench.run();
             return;
