@@ -23,6 +23,9 @@ public sealed interface Evidence {
     /** Rectangles picked on a photograph. @param remains the largest by which a corner is off; pixel: what one of its pixels is */
     record Straightened(double remains, double pixel) implements Evidence { }
 
+    /** What the program weighed. @param kind of the things it rests on; count: of them that agree; of: all that were asked */
+    record Weighed(String kind, int count, int of) implements Evidence { }
+
     /** As an earlier version wrote it down. */
     record Note(String text) implements Evidence { }
 }

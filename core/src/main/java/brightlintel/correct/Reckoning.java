@@ -6,8 +6,10 @@ import brightlintel.correct.lie.TurnFinding;
 import brightlintel.correct.look.Drawn;
 import brightlintel.correct.look.Look;
 import brightlintel.correct.size.SizeFinding;
+import brightlintel.correct.size.SizeKind;
 import brightlintel.correct.size.Sizing;
 import brightlintel.geom.Point;
+import java.util.Set;
 
 /** All that a drawing says of its size, its turn, its datum and of what lies astray, each with what it rests on. Cost n log n in strokes. */
 public record Reckoning(Look look, SizeFinding size, TurnFinding turn, DatumFinding datum, Astray astray) {
@@ -16,6 +18,11 @@ public record Reckoning(Look look, SizeFinding size, TurnFinding turn, DatumFind
         SizeFinding size = Sizing.of(look);
         TurnFinding turn = TurnFinding.of(look);
         return new Reckoning(look, size, turn, DatumFinding.of(look, turn.whole(), size.metresPerUnit()), Astray.of(d));
+    }
+
+    /** The same with some kinds of evidence of size struck out. */
+    public Reckoning without(Set<SizeKind> struck) {
+        return struck.isEmpty() ? this : new Reckoning(look, Sizing.of(look, struck), turn, datum, astray);
     }
 
     /** From shifted file units. */

@@ -106,6 +106,7 @@ final class ProjectJson {
         w.put(Evidence.ScaleNote.class, "scale-note");
         w.put(Evidence.Stretched.class, "stretched");
         w.put(Evidence.Straightened.class, "straightened");
+        w.put(Evidence.Weighed.class, "weighed");
         w.put(Evidence.Note.class, "note");
         w.put(Custody.Kept.class, "kept");
         w.put(Custody.Followed.class, "followed");

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /** Weighs all evidence of size. */
 public final class Sizing {
@@ -21,15 +22,20 @@ public final class Sizing {
     private final Written written;
     private final List<Opinion> opinions = new ArrayList<>();
 
-    private Sizing(Look look) {
+    private Sizing(Look look, Set<SizeKind> without) {
         this.look = look;
-        this.written = new Written(look);
+        this.written = without.contains(SizeKind.MEASURES) ? Written.NONE : new Written(look);
         opinions.addAll(written.opinions());
-        for (SizeSource s : SOURCES) opinions.addAll(s.opinions(look));
+        for (SizeSource s : SOURCES) for (Opinion o : s.opinions(look)) if (!without.contains(o.kind())) opinions.add(o);
     }
 
     public static SizeFinding of(Look look) {
-        return new Sizing(look).found();
+        return of(look, Set.of());
+    }
+
+    /** @param without what somebody struck out */
+    public static SizeFinding of(Look look, Set<SizeKind> without) {
+        return new Sizing(look, without).found();
     }
 
     /** @param hard without what holds for plans alone */

@@ -26,8 +26,14 @@ final class Written {
      */
     record Reading(double factor, double x, double y, double unit, double strength, double usage, Agreement.Held held) { }
 
+    static final Written NONE = new Written(List.of());
+
     Written(Look look) {
-        agreement = new Agreement(look.measures());
+        this(look.measures());
+    }
+
+    private Written(List<Measure> measures) {
+        agreement = new Agreement(measures);
         for (Agreement.Peak p : agreement.peaks()) {
             if (!p.bare()) read(p, Math.exp(p.logRatio()), 1);
             else for (UnitChoice u : UnitChoice.values()) read(p, Math.exp(p.logRatio()) * u.metres(), u.metres());

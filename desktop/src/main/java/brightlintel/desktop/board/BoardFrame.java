@@ -72,6 +72,7 @@ final class BoardFrame {
             brush.textCentred(Words.of("board.all-hidden"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM, p.ink2());
         unseen().ifPresent(words -> brush.textCentred(Words.of(words), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM,
             p.ink2()));
+        if (w.stage() == Stage.TRUE) new EvidenceMarks(w, brush, p, view).paint();
         MeasureMarks.of(w).forEach(marks::paint);
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);

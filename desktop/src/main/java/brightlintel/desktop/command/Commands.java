@@ -10,6 +10,7 @@ import brightlintel.building.UnderlayId;
 import brightlintel.building.Units;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -29,6 +30,7 @@ import brightlintel.desktop.tool.SplitTool;
 import brightlintel.desktop.tool.StretchTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.desktop.tool.TurnTool;
+import brightlintel.desktop.tool.TwoPairsTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.drawing.Layer;
 import brightlintel.edit.Clearings;
@@ -150,6 +152,13 @@ public final class Commands {
         moving("turn-left", "", (w, u) -> w.apply(Placing.turnBy(u, Math.PI / 2)));
         moving("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
         moving("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
+        add("take", "T", w -> w.stage() == Stage.TRUE && Proposed.next(w).isPresent(), Proposed::take);
+        add("take-all", "Shift+T", w -> w.stage() == Stage.TRUE && Proposed.of(w).stream().anyMatch(p -> p.sure() && !p.taken()),
+            Proposed::takeAll);
+        moving("two-pairs", "", (w, _) -> {
+            w.go(Stage.TRUE);
+            w.start(inHand(TwoPairsTool::new));
+        });
         moving("datum", "", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(DatumTool::new));

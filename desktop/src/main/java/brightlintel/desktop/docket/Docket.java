@@ -37,7 +37,7 @@ public final class Docket extends StackPane {
     private void changed(Change c) {
         switch (c) {
             case PROJECT, STOREY, STAGE, PAGES, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later.run();
-            case EXTENT -> {
+            case EXTENT, EVIDENCE -> {
                 if (w.stage() == Stage.TRUE) later.run();
             }
             case AIM, VIEW, SPACE, LOOK, BUSY, MESSAGE -> { }

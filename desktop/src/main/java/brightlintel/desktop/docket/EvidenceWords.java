@@ -22,6 +22,8 @@ final class EvidenceWords {
             case Evidence.Straightened(double remains, double pixel) -> Optional.of(remains > 0
                 ? Words.of("true.straightened", f.partWithUnit(remains), f.partWithUnit(pixel))
                 : Words.of("true.straightened-one", f.partWithUnit(pixel)));
+            // the docket says it at the decision
+            case Evidence.Weighed _ -> Optional.empty();
             case Evidence.Note(String text) -> Optional.of(text);
         };
     }

@@ -6,6 +6,7 @@ import brightlintel.building.Why;
 import brightlintel.correct.SheetNotes;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
+import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Header;
@@ -47,10 +48,25 @@ final class TrueDocket {
         TrueState s = TrueState.of(d.get(), w.onBoard().extent(d.get()), raw.map(RawDrawing::header).orElse(Header.NONE), w.lengths());
         Node head = Parts.head(Words.of("stage.true"), Words.of("true.of", Names.of(w, u), w.storey().name()));
         Optional<Paper> paper = raw.flatMap(x -> x.space(u.space())).flatMap(Space::paper);
-        List<Node> moving = List.of(size(w, commands, u, s, paper), upright(w, commands, u, s), datum(w, commands, s));
-        if (u.locked()) moving.forEach(n -> n.setDisable(true));
-        return Parts.docket(head, Laid.choice(w), u.locked() ? locked(w, commands) : null, moving.get(0), moving.get(1), moving.get(2),
+        Optional<ProposalPart> found = w.reckonings().of(d.get()).map(r -> new ProposalPart(w, commands, d.get(), r));
+        VBox size = size(w, commands, u, s, paper, found), upright = upright(w, commands, u, s, found), datum = datum(w, commands, s, found);
+        Node line = found.flatMap(ProposalPart::inLine).orElse(null);
+        if (u.locked()) for (Node n : new Node[] {size, upright, datum, line}) if (n != null) n.setDisable(true);
+        return Parts.docket(head, Laid.choice(w), u.locked() ? locked(w, commands) : all(w, commands), size, upright, datum, line,
             SiteFields.decision(w));
+    }
+
+    /** One key for all that is sure. */
+    private static Node all(Workspace w, Commands commands) {
+        long sure = Proposed.of(w).stream().filter(p -> p.sure() && !p.taken()).count();
+        if (sure < 2) return null;
+        Button b = Parts.button(w, commands.get("take-all"), true);
+        b.setText(Words.of("true.take-all", sure));
+        return Parts.decision(Words.of("true.found"), null, true, Parts.label(Words.of("true.found.how"), "quiet"), Parts.row(b));
+    }
+
+    private static Node pill(Optional<ProposalPart> found, Proposed.Decision which, TrueState.Who who) {
+        return found.flatMap(f -> f.of(which)).filter(p -> !p.taken()).map(ProposalPart::pill).orElseGet(() -> pill(who));
     }
 
     private static Node locked(Workspace w, Commands commands) {
@@ -80,9 +96,12 @@ final class TrueDocket {
         };
     }
 
-    private static Node size(Workspace w, Commands commands, Underlay u, TrueState s, Optional<Paper> paper) {
-        VBox v = Parts.decision(Words.of("true.size"), pill(s.scaleBy()), s.scaleBy() == TrueState.Who.ASSUMED,
+    private static VBox size(Workspace w, Commands commands, Underlay u, TrueState s, Optional<Paper> paper,
+        Optional<ProposalPart> found) {
+        VBox v = Parts.decision(Words.of("true.size"), pill(found, Proposed.Decision.SIZE, s.scaleBy()),
+            found.map(f -> f.hasNext(Proposed.Decision.SIZE)).orElse(s.scaleBy() == TrueState.Who.ASSUMED),
             Parts.value(paper.map(p -> TrueState.onPaper(u.placement(), p)).orElse(s.scale()), "· " + s.size()));
+        found.ifPresent(f -> v.getChildren().addAll(f.size()));
         paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
         ToggleGroup group = new ToggleGroup();
         for (TrueState.Choice c : paper.isPresent() ? List.<TrueState.Choice>of() : s.choices()) {
@@ -135,7 +154,7 @@ final class TrueDocket {
             .orElseGet(() -> Parts.evidence("–", Words.of("true.file-silent"), Tone.PLAIN));
     }
 
-    private static Node upright(Workspace w, Commands commands, Underlay u, TrueState s) {
+    private static VBox upright(Workspace w, Commands commands, Underlay u, TrueState s, Optional<ProposalPart> found) {
         TextField turn = Parts.entry(w, "turn-angle", s.turn(), t -> LengthReader.angle(t).map(a -> {
             w.apply(Placing.turnTo(u.id(), a));
             return true;
@@ -143,16 +162,20 @@ final class TrueDocket {
         turn.getStyleClass().add("value-entry");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        return Parts.decision(Words.of("true.upright"), pill(s.turnBy()), false,
-            Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn),
-            Parts.row(Parts.button(w, commands.get("turn"), false), Parts.button(w, commands.get("turn-left"), false),
+        VBox v = Parts.decision(Words.of("true.upright"), pill(found, Proposed.Decision.UPRIGHT, s.turnBy()),
+            found.filter(f -> f.hasNext(Proposed.Decision.UPRIGHT)).isPresent(), Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn));
+        found.ifPresent(f -> v.getChildren().addAll(f.upright()));
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("turn"), false), Parts.button(w, commands.get("turn-left"), false),
             Parts.button(w, commands.get("turn-right"), false), Parts.button(w, commands.get("four-points"), false),
                 Parts.button(w, commands.get("mirror"), false)));
+        return v;
     }
 
-    private static Node datum(Workspace w, Commands commands, TrueState s) {
-        return Parts.decision(Words.of("true.datum"), pill(s.datumBy()), false,
-            Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"),
-            Parts.row(Parts.button(w, commands.get("datum"), false)));
+    private static VBox datum(Workspace w, Commands commands, TrueState s, Optional<ProposalPart> found) {
+        VBox v = Parts.decision(Words.of("true.datum"), pill(found, Proposed.Decision.DATUM, s.datumBy()),
+            found.filter(f -> f.hasNext(Proposed.Decision.DATUM)).isPresent(), Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"));
+        found.ifPresent(f -> v.getChildren().addAll(f.datum()));
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("datum"), false)));
+        return v;
     }
 }

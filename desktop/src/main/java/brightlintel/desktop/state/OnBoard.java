@@ -151,6 +151,17 @@ public final class OnBoard {
         return d.extentIfKnown();
     }
 
+    /** Does what takes a while behind the window, and then the rest on its thread, if the same project is still shown. */
+    void behind(Runnable work, Runnable then) {
+        Object era = w.era();
+        background.execute(() -> {
+            work.run();
+            window.execute(() -> {
+                if (w.era() == era) then.run();
+            });
+        });
+    }
+
     // ---- strokes, texts and fills that are picked
 
     public Picked picked(PlacedDrawing d) {

@@ -51,6 +51,7 @@ public final class Workspace {
     private final DrawingShelf shelf;
     private final OnBoard onBoard;
     private final Measures measures = new Measures(this);
+    private final Reckonings reckonings = new Reckonings(this);
     private History history;
     private Project saved;
     private Optional<Path> file = Optional.empty();
@@ -153,6 +154,7 @@ public final class Workspace {
         onBoard.forget();
         space = SpaceLooks.USUAL;
         measures.forget();
+        reckonings.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
         stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
@@ -268,6 +270,11 @@ public final class Workspace {
     /** That of the underlay in hand, once it is read, seen or not. */
     public Optional<PlacedDrawing> drawing() {
         return onBoard.drawing();
+    }
+
+    /** What was found of the size, turn and place of drawings. */
+    public Reckonings reckonings() {
+        return reckonings;
     }
 
     public Measures measures() {

@@ -1,0 +1,199 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.correct.InLine;
+import brightlintel.correct.Reckoning;
+import brightlintel.correct.UnitChoice;
+import brightlintel.correct.lie.DatumFinding;
+import brightlintel.correct.line.Lining;
+import brightlintel.correct.size.Opinion;
+import brightlintel.correct.size.SizeFinding;
+import brightlintel.correct.size.SizeKind;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.docket.Parts.Tone;
+import brightlintel.desktop.state.Proposed;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Point;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.place.PlacedDrawing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** What is proposed for a decision of the stage True, with its evidence; pointing at a piece of evidence lights it on the board. */
+final class ProposalPart {
+    private final Workspace w;
+    private final Commands commands;
+    private final PlacedDrawing d;
+    private final Reckoning r;
+    private final List<Proposed> proposed;
+
+    ProposalPart(Workspace w, Commands commands, PlacedDrawing d, Reckoning r) {
+        this.w = w;
+        this.commands = commands;
+        this.d = d;
+        this.r = r;
+        this.proposed = Proposed.of(w);
+    }
+
+    Optional<Proposed> of(Proposed.Decision which) {
+        return proposed.stream().filter(p -> p.decision() == which).findFirst();
+    }
+
+    boolean hasNext(Proposed.Decision which) {
+        return Proposed.next(w).filter(p -> p.decision() == which).isPresent();
+    }
+
+    /** How sure, in words and figure. */
+    static Node pill(Proposed p) {
+        if (p.taken()) return Parts.pill(Words.of("true.taken"), Tone.SURE);
+        String percent = p.decision() == Proposed.Decision.SIZE ? " " + (int) Math.floor(100 * p.confidence()) + " %" : "";
+        return p.sure() ? Parts.pill(Words.of("true.sure") + percent, Tone.LOOK) : Parts.pill(Words.of("true.unsure") + percent, Tone.PARTS);
+    }
+
+    /** The proposal and its button, nothing where it is taken. */
+    private List<Node> offer(Proposed p, String words) {
+        if (p.taken()) return List.of();
+        boolean next = hasNext(p.decision());
+        Button b = next ? Parts.button(w, commands.get("take"), p.sure())
+            : Parts.button(Words.of("true.take"), "take-" + p.decision().name().toLowerCase(Locale.ROOT), () -> w.apply(p.edit()));
+        if (next) b.setText(Words.of("true.take"));
+        return List.of(Parts.label(words, "proposal"), Parts.row(b));
+    }
+
+    // ---- size
+
+    List<Node> size() {
+        List<Node> out = new ArrayList<>();
+        SizeFinding s = r.size();
+        of(Proposed.Decision.SIZE).ifPresent(p -> out.addAll(offer(p, Words.of(p.sure() ? "true.proposes" : "true.perhaps", factor(s)))));
+        for (Opinion o : s.opinions()) out.add(row(o, s));
+        Set<SizeKind> struck = w.reckonings().struck(d.underlay().id());
+        for (SizeKind k : struck) out.add(struckRow(k));
+        if (s.agreeing().size() + s.liars().size() > 0) {
+            CheckBox show = Parts.check(s.liars().isEmpty() ? Words.of("true.measures") : Words.count("true.measures.lie", s.liars().size()),
+                "show-measures", w.reckonings().showsMeasures(), () -> w.reckonings().showMeasures(!w.reckonings().showsMeasures()));
+            out.add(show);
+        }
+        return out;
+    }
+
+    private String factor(SizeFinding s) {
+        if (s.isStretched()) return Words.of("true.proposes.stretched", unit(s.metresPerUnitX()), unit(s.metresPerUnitY()));
+        double share = s.nominal() / s.metresPerUnit();
+        if (r.look().drawn().isOnPaper()) {
+            double point = r.look().drawn().place().orElseThrow().paper().orElseThrow().metresPerUnit();
+            String at = "1:" + TrueState.denominator(s.metresPerUnit() / point);
+            return Math.abs(share - 1) < 1e-3 ? at : Words.of("true.proposes.shrunk", at, TrueState.denominator(s.nominal() / point),
+                String.format(Locale.ROOT, "%.1f", 100 * share));
+        }
+        return unit(s.metresPerUnit());
+    }
+
+    private static String unit(double f) {
+        return UnitChoice.of(f).map(u -> Words.of("true.unit", Words.of("unit." + u.name())))
+            .orElse(Words.of("true.factor", String.format(Locale.ROOT, f >= 0.1 ? "%.5f m" : "%.5f mm", f >= 0.1 ? f : 1000 * f)));
+    }
+
+    private Node row(Opinion o, SizeFinding s) {
+        boolean agrees = o.agrees(s.metresPerUnit());
+        HBox h = (HBox) Parts.evidence(agrees ? "✓" : "✗", words(o, s), agrees ? Tone.SURE : Tone.PARTS);
+        lights(h, o.places());
+        strike(h, o.kind(), "✕", "true.strike");
+        return h;
+    }
+
+    private Node struckRow(SizeKind k) {
+        HBox h = (HBox) Parts.evidence("–", Words.of("true.struck", Words.of("evidence." + k.name())), Tone.PLAIN);
+        strike(h, k, "↺", "true.strike.back");
+        return h;
+    }
+
+    private void strike(HBox h, SizeKind k, String sign, String tip) {
+        HBox.setHgrow(h.getChildren().getLast(), Priority.ALWAYS);
+        Button b = Parts.button(sign, "strike-" + k.name().toLowerCase(Locale.ROOT), () -> w.reckonings().strike(d.underlay().id(), k));
+        b.getStyleClass().add("strike");
+        b.setTooltip(new Tooltip(Words.of(tip)));
+        b.setAccessibleText(Words.of(tip) + ": " + Words.of("evidence." + k.name()));
+        h.getChildren().add(b);
+    }
+
+    private void lights(Node n, List<Point> shifted) {
+        if (shifted.isEmpty()) return;
+        Affine map = d.toBuilding();
+        n.setOnMouseEntered(_ -> w.reckonings().light(shifted.stream().map(map::apply).toList()));
+        n.setOnMouseExited(_ -> w.reckonings().light(List.of()));
+    }
+
+    private String words(Opinion o, SizeFinding s) {
+        LengthFormat f = w.lengths();
+        String each = Double.isNaN(o.value()) ? "" : f.partWithUnit(o.value() * s.metresPerUnit());
+        String key = "evidence.says." + o.kind().name();
+        return switch (o.kind()) {
+            case MEASURES -> Words.of(key, o.count(), o.of());
+            case DOORS, WALLS, STEPS, ROUND -> Words.of(key, o.count(), o.of(), each);
+            case LETTERS -> Words.of(key, o.count(), each);
+            case EXTENT -> Words.of(key, f.position(o.value() * s.metresPerUnit()));
+            case HEADER -> Words.of(key, unit(o.at()));
+            case SYSTEM -> Words.of(key);
+            case SCALE -> Words.of(key, LengthFormat.grouped(Math.round(o.value())));
+            case SHEET -> Words.of(key, String.format(Locale.ROOT, "%.1f", 100 * o.value()));
+        };
+    }
+
+    // ---- turn, datum, line
+
+    List<Node> upright() {
+        List<Node> out = new ArrayList<>();
+        of(Proposed.Decision.UPRIGHT).ifPresent(p -> {
+            out.addAll(offer(p, Words.of("true.proposes.turn", LengthFormat.angle(-r.turn().whole()))));
+            out.add(Parts.evidence("✓", Words.of("evidence.directions", Math.round(100 * r.turn().share()),
+                LengthFormat.angle(r.turn().turn())), Tone.SURE));
+            for (double other : r.turn().others())
+                out.add(Parts.evidence("–", Words.of("evidence.wing", LengthFormat.angle(other)), Tone.PLAIN));
+            if (r.turn().isRead()) out.add(Parts.evidence("✓", Words.of("evidence.texts", r.turn().texts(), r.turn().allTexts()), Tone.SURE));
+        });
+        return out;
+    }
+
+    List<Node> datum() {
+        List<Node> out = new ArrayList<>();
+        Optional<DatumFinding.Proposal> c = Proposed.datum(r);
+        of(Proposed.Decision.DATUM).ifPresent(p -> {
+            String where = Words.of("datum." + c.orElseThrow().kind().name(), c.get().labels());
+            List<Node> offer = offer(p, Words.of("true.proposes.datum", where));
+            offer.forEach(n -> lights(n, List.of(c.get().at())));
+            out.addAll(offer);
+        });
+        return out;
+    }
+
+    /** Nothing for the drawing that the others are laid on. */
+    Optional<Node> inLine() {
+        Optional<PlacedDrawing> on = w.reckonings().reference(d.underlay().id());
+        if (on.isEmpty()) return Optional.empty();
+        String name = Names.of(w, on.get().underlay());
+        Optional<Proposed> p = of(Proposed.Decision.IN_LINE);
+        Optional<InLine> l = p.isEmpty() ? Optional.empty() : w.reckonings().inLine(d);
+        List<Node> body = new ArrayList<>();
+        if (l.isEmpty()) body.add(Parts.label(Words.of(w.reckonings().isWorking() ? "true.line.working" : "true.line.none", name), "quiet"));
+        else {
+            Lining.Aligned a = l.get().aligned();
+            body.addAll(offer(p.get(), Words.of(p.get().sure() ? "true.proposes.line" : "true.perhaps.line", name)));
+            body.add(Parts.evidence(a.unsure() ? "–" : "✓", Words.of("evidence.line." + a.by().name(), a.lines(),
+                w.lengths().partWithUnit(a.residual()), name), a.unsure() ? Tone.PLAIN : Tone.SURE));
+        }
+        body.add(Parts.row(Parts.button(w, commands.get("two-pairs"), false)));
+        return Optional.of(Parts.decision(Words.of("true.line"), p.map(ProposalPart::pill).orElse(null), hasNext(Proposed.Decision.IN_LINE),
+            body.toArray(Node[]::new)));
+    }
+}

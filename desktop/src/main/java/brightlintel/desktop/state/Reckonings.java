@@ -1,0 +1,167 @@
+package brightlintel.desktop.state;
+
+import brightlintel.building.Placement;
+import brightlintel.building.Storey;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
+import brightlintel.correct.InLine;
+import brightlintel.correct.Reckoning;
+import brightlintel.correct.look.Drawn;
+import brightlintel.correct.look.Measure;
+import brightlintel.correct.size.SizeKind;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.receive.DrawingShelf;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What was found of the size, turn and place of drawings: worked out behind the window when it is first asked for, again when more or less
+ * of a drawing is shown. What somebody struck out stays struck out as long as the window has the project.
+ */
+public final class Reckonings {
+    private static final int MOST = 12;
+    private final Workspace w;
+    private final Map<Key, Reckoning> kept = new LinkedHashMap<>(16, 0.75f, true);
+    private final Map<Pair, Optional<InLine>> lines = new LinkedHashMap<>(16, 0.75f, true);
+    private final Set<Object> asked = new HashSet<>();
+    private final Map<UnderlayId, Set<SizeKind>> struck = new HashMap<>();
+    private List<Point> lit = List.of();
+    private boolean showsMeasures;
+    private int visited = -1;
+
+    /** Told by identity: a drawing that is cleared otherwise is another one. */
+    private record Key(Strokes strokes, Object clearing, Object cutOut) { }
+
+    private record Pair(Reckoning fixed, Placement place, Reckoning moved) { }
+
+    Reckonings(Workspace w) {
+        this.w = w;
+    }
+
+    void forget() {
+        kept.clear();
+        lines.clear();
+        asked.clear();
+        struck.clear();
+        lit = List.of();
+        visited = -1;
+    }
+
+    /** Nothing while it is being worked out; its end is told as {@link Change#EVIDENCE}. */
+    public Optional<Reckoning> of(PlacedDrawing d) {
+        Underlay u = d.underlay();
+        Key key = new Key(d.strokes(), u.clearing(), u.cutOut());
+        Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
+        if (!kept.containsKey(key) && raw.isPresent() && asked.add(key)) {
+            Reckoning[] found = new Reckoning[1];
+            Drawn drawn = new Drawn(raw.get(), u.space(), d.strokes(), d.cleared()::strokeShown, d.cleared()::markShown);
+            w.onBoard().behind(() -> found[0] = Reckoning.of(drawn), () -> {
+                if (asked.remove(key) && found[0] != null) keep(kept, key, found[0]);
+            });
+        }
+        return Optional.ofNullable(kept.get(key)).map(r -> r.without(struck(u.id())));
+    }
+
+    private <K, V> void keep(Map<K, V> in, K key, V value) {
+        in.put(key, value);
+        while (in.size() > MOST) in.remove(in.keySet().iterator().next());
+        w.tell(Change.EVIDENCE);
+    }
+
+    public Set<SizeKind> struck(UnderlayId u) {
+        return Set.copyOf(struck.getOrDefault(u, Set.of()));
+    }
+
+    /** Strikes a kind of evidence out, or takes it in again. */
+    public void strike(UnderlayId u, SizeKind kind) {
+        Set<SizeKind> s = struck.computeIfAbsent(u, _ -> EnumSet.noneOf(SizeKind.class));
+        if (!s.remove(kind)) s.add(kind);
+        w.tell(Change.EVIDENCE);
+    }
+
+    // ---- storeys in line
+
+    /** The drawing that others are laid on: the lowest other one that is in its place already. */
+    public Optional<PlacedDrawing> reference(UnderlayId u) {
+        List<PlacedDrawing> below = new ArrayList<>();
+        for (Storey s : w.project().storeys()) for (PlacedDrawing d : w.onBoard().of(s.id())) if (d.strokes().size() > 0) below.add(d);
+        if (below.isEmpty() || below.getFirst().underlay().id().equals(u)) return Optional.empty();
+        return below.stream().filter(d -> !d.underlay().id().equals(u) && !d.underlay().placement().scale().isAssumed()).findFirst();
+    }
+
+    /** Of a drawing on its reference; nothing while that is worked out, or where nothing agrees. */
+    public Optional<InLine> inLine(PlacedDrawing d) {
+        Optional<PlacedDrawing> on = reference(d.underlay().id());
+        Optional<Reckoning> fixed = on.flatMap(this::of), moved = of(d);
+        if (fixed.isEmpty() || moved.isEmpty()) return Optional.empty();
+        Placement place = on.get().underlay().placement();
+        Pair key = new Pair(kept(on.get()), place, kept(d));
+        if (!lines.containsKey(key) && asked.add(key)) {
+            List<Optional<InLine>> found = new ArrayList<>();
+            w.onBoard().behind(() -> found.add(InLine.of(fixed.get(), place, moved.get())), () -> {
+                if (asked.remove(key) && !found.isEmpty()) keep(lines, key, found.getFirst());
+            });
+        }
+        return lines.getOrDefault(key, Optional.empty());
+    }
+
+    private Reckoning kept(PlacedDrawing d) {
+        return kept.get(new Key(d.strokes(), d.underlay().clearing(), d.underlay().cutOut()));
+    }
+
+    /** Whether anything is being worked out. */
+    public boolean isWorking() {
+        return !asked.isEmpty();
+    }
+
+    // ---- on the board
+
+    /** What evidence that is pointed at rests on, metres. */
+    public List<Point> lit() {
+        return lit;
+    }
+
+    public void light(List<Point> metres) {
+        if (lit.equals(metres)) return;
+        lit = List.copyOf(metres);
+        w.tell(Change.AIM);
+    }
+
+    public boolean showsMeasures() {
+        return showsMeasures;
+    }
+
+    public void showMeasures(boolean on) {
+        showsMeasures = on;
+        visited = -1;
+        w.tell(Change.EVIDENCE);
+    }
+
+    /** Written measures of the drawing in hand that lie, in the order of the file. */
+    public List<Measure> liars() {
+        return w.drawing().flatMap(this::of).map(r -> r.size().liars()).orElse(List.of());
+    }
+
+    /** The next of those that lie, or the one before. */
+    public Optional<Measure> visit(int by) {
+        List<Measure> all = liars();
+        if (all.isEmpty()) return Optional.empty();
+        visited = Math.floorMod(visited < 0 ? by > 0 ? 0 : -1 : visited + by, all.size());
+        return visited();
+    }
+
+    public Optional<Measure> visited() {
+        List<Measure> all = liars();
+        return visited >= 0 && visited < all.size() ? Optional.of(all.get(visited)) : Optional.empty();
+    }
+}
