@@ -32,6 +32,11 @@ public record LengthFormat(Units units) {
         return units == Units.METRIC ? number(metres, 3) + " m" : feet(metres);
     }
 
+    /** 24.0 m: of what is known about. */
+    public String about(double metres) {
+        return units == Units.METRIC ? groupedAt(metres, 1) + " m" : feet(metres);
+    }
+
     /** 24.000: beside another that carries the unit. */
     public String positionBare(double metres) {
         return units == Units.METRIC ? number(metres, 3) : feet(metres);

@@ -69,6 +69,7 @@ class FocusRobotTest extends WindowRobot {
 
     @Test void afterEachActionOfADocketTheKeyboardIsSomewhere() throws Exception {
         button("stage-true");
+        button("other-unit");
         for (String id : List.of("unit-foot", "unit-millimetre", "unit-metre")) {
             focus(id);
             keys(KeyCode.SPACE);
@@ -77,7 +78,7 @@ class FocusRobotTest extends WindowRobot {
         }
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(owner().getId()).isEqualTo("unit-metre");
-        button("unit-foot");
+        unit("foot");
         assertThat(owner()).as("the mouse leaves the keyboard on the board").isSameAs(window.board());
         keys(KeyCode.K);
         assertThat(w.tool().id()).isEqualTo("known-length");

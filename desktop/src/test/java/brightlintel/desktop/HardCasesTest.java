@@ -79,7 +79,7 @@ class HardCasesTest extends WindowRobot {
         keys(KeyCode.ESCAPE);
         assertThat(w.isEmpty()).isFalse();
         button("stage-true");
-        button("unit-foot");
+        unit("foot");
         assertThat(w.underlay().orElseThrow().placement().scale().value().mean()).isEqualTo(0.3048);
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(w.underlay().orElseThrow().placement().scale().value().mean()).isEqualTo(1.0);

@@ -8,7 +8,6 @@ import brightlintel.demo.AnnexeSheets;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuay;
 import brightlintel.desktop.state.Proposed;
-import brightlintel.geom.Point;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,9 +31,8 @@ class TrueRobotTest extends WindowRobot {
         return w.underlay().map(Underlay::placement).orElseThrow();
     }
 
+    /** One key; what is in line is looked for once the size is right. */
     private void takeAll() {
-        found();
-        keys(KeyCode.SHIFT, KeyCode.T);
         found();
         keys(KeyCode.SHIFT, KeyCode.T);
         rest();
@@ -49,27 +47,77 @@ class TrueRobotTest extends WindowRobot {
         }
     }
 
+    /** Three drawings, seven actions: Shift+T; up, Shift+T; down, Shift+T; where the annexe stands, twice. */
     @Test void storeysOfTheDemoComeToLieOnEachOther() throws IOException {
         receive(demo(DemoDrawings.GROUND));
-        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
-        found();
-        shot("1-ground-found");
-        keys(KeyCode.SHIFT, KeyCode.T);
-        rest();
-        shot("2-ground-taken");
-        assertThat(placement().apply(HeronQuay.GROUND_AT).length()).isLessThan(CLOSE);
-        assertThat(w.history().past()).as("receiving, then size, turn and datum").hasSize(4);
+        toOpen.add(demo(DemoDrawings.ANNEXE));
+        keys(KeyCode.CONTROL, KeyCode.O);
+        until("its pages are there", () -> w.pages().filter(p -> p.seen().size() == 2).isPresent());
+        keys(KeyCode.T);
+        until("its plan is on the board", () -> w.busy().isEmpty() && w.onBoard().laid().size() == 2);
         command("Add a storey above");
         receive(demo(DemoDrawings.UPPER));
-        keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        keys(KeyCode.PAGE_DOWN);
+        button("stage-true");
+        takeInHand(DemoDrawings.GROUND);
+        shot("1-ground-found");
+        takeAll();
+        assertThat(placement().apply(HeronQuay.GROUND_AT).length()).isLessThan(CLOSE);
+        keys(KeyCode.PAGE_UP);
+        until("upper.dxf is in hand", () -> isInHand(DemoDrawings.UPPER));
         found();
-        shot("3-upper-found");
-        keys(KeyCode.T);
-        found();
-        shot("4-upper-sized");
-        keys(KeyCode.SHIFT, KeyCode.T);
-        rest();
-        shot("5-upper-in-line");
+        shot("2-upper-found");
+        takeAll();
+        shot("3-upper-in-line");
         assertThat(placement().apply(HeronQuay.UPPER_AT).length()).isLessThan(CLOSE);
+        keys(KeyCode.PAGE_DOWN);
+        takeInHand(DemoDrawings.ANNEXE);
+        takeAll();
+        shot("4-annexe");
+        assertThat(Proposed.of(w)).filteredOn(p -> p.decision() == Proposed.Decision.IN_LINE).as("it shares no wall with the club")
+            .noneMatch(Proposed::sure);
+        double metres = placement().scale().value().mean() * AnnexeSheets.POINTS_PER_METRE;
+        assertThat(metres).isBetween(0.9999, 1.0001);
+    }
+
+    private boolean isOf(Underlay u, String name) {
+        return project().source(u.file()).filter(x -> x.name().equals(name)).isPresent();
+    }
+
+    private boolean isInHand(String name) {
+        return w.underlay().filter(u -> isOf(u, name)).isPresent();
+    }
+
+    private void takeInHand(String name) {
+        until(name + " is there", () -> w.onBoard().laid().size() == 2);
+        button("in-hand-" + w.onBoard().laid().stream().map(d -> d.underlay()).filter(u -> isOf(u, name)).findFirst().orElseThrow()
+            .id().value());
+        until(name + " is in hand", () -> isInHand(name));
+    }
+
+    @Test void eachDecisionIsAStepAndLiesAreShown() throws IOException {
+        receive(demo(DemoDrawings.GROUND));
+        button("stage-true");
+        found();
+        Placement before = placement();
+        keys(KeyCode.T);
+        keys(KeyCode.T);
+        keys(KeyCode.T);
+        assertThat(placement().apply(HeronQuay.GROUND_AT).length()).isLessThan(CLOSE);
+        assertThat(Proposed.next(w)).as("all is taken").isEmpty();
+        for (int i = 0; i < 3; i++) keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(placement()).isEqualTo(before);
+        button("show-measures");
+        shot("5-measures");
+        button("strike-doors");
+        assertThat(w.reckonings().struck(w.underlay().orElseThrow().id())).hasSize(1);
+        shot("6-struck");
+        button("strike-doors");
+        assertThat(w.reckonings().struck(w.underlay().orElseThrow().id())).isEmpty();
+        jumpTo(lookup("#strike-doors").query().getParent());
+        until("the doors are lit", () -> w.reckonings().lit().size() == 4);
+        shot("7-lit");
+        keys(KeyCode.T);
+        assertThat(w.history().past()).hasSize(2);
     }
 }

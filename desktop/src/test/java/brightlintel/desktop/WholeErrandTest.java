@@ -57,7 +57,7 @@ class WholeErrandTest extends WindowRobot {
 
     private void setTrue() {
         button("stage-true");
-        button("unit-centimetre");
+        unit("centimetre");
         assertThat(w.underlay().orElseThrow().placement().scale().value().mean()).isEqualTo(0.01);
         until("the view found the plan again", () -> w.drawing().isPresent());
         keys(KeyCode.F);

@@ -143,6 +143,12 @@ abstract class WindowRobot extends ApplicationTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** Another unit than the one that was found. */
+    protected void unit(String name) {
+        if (lookup("#unit-" + name).tryQuery().isEmpty()) button("other-unit");
+        button("unit-" + name);
+    }
+
     /** Clicks into a field of the window, which selects what stands there, and types over it. */
     protected void retype(String id, String text) {
         jumpTo(lookup("#" + id).query());

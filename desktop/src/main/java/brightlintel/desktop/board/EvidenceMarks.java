@@ -42,21 +42,23 @@ final class EvidenceMarks {
 
     private void measures(PlacedDrawing d, Reckoning r) {
         Affine map = d.toBuilding();
-        for (Measure m : r.size().agreeing()) {
-            Point a = view.toPx(map.apply(m.from())), b = view.toPx(map.apply(m.to()));
-            brush.line(a, b, 2, palette.sage());
-            if (a.distance(b) > ROOM) text(a.towards(b, 0.5), "✓ " + m.text(), palette.sage());
-        }
         Optional<Measure> visited = w.reckonings().visited();
+        for (Measure m : r.size().agreeing()) line(m, map, palette.sage(), 2, "✓ " + m.text(), ROOM);
         for (Measure m : r.size().liars()) {
-            Point a = view.toPx(map.apply(m.from())), b = view.toPx(map.apply(m.to()));
-            brush.line(a, b, visited.filter(m::equals).isPresent() ? 4 : 2.5, palette.brick());
-            Point across = a.distance(b) > 0 ? b.minus(a).unit().left().times(BAR) : new Point(0, BAR);
-            brush.line(a.minus(across), a.plus(across), 2, palette.brick());
-            brush.line(b.minus(across), b.plus(across), 2, palette.brick());
             double drawn = Math.hypot(m.along().x() * r.size().metresPerUnitX(), m.along().y() * r.size().metresPerUnitY());
-            text(a.towards(b, 0.5), Words.of("true.lies", m.text(), w.lengths().position(drawn)), palette.brick());
+            boolean here = visited.filter(m::equals).isPresent();
+            line(m, map, palette.brick(), here ? 4 : 2.5, Words.of("true.lies", m.text(), w.lengths().position(drawn)), 0);
         }
+    }
+
+    /** Where the figure stands, beside what it measures. */
+    private void line(Measure m, Affine map, int colour, double width, String words, double room) {
+        Point u = m.along().unit(), beside = m.at().minus(m.from()), off = u.left().times(u.left().dot(beside));
+        Point a = view.toPx(map.apply(m.from().plus(off))), b = view.toPx(map.apply(m.from().plus(off).plus(m.along())));
+        brush.line(a, b, width, colour);
+        Point bar = a.distance(b) > 0 ? b.minus(a).unit().left().times(BAR) : new Point(0, BAR);
+        for (Point end : new Point[] {a, b}) brush.line(end.minus(bar), end.plus(bar), 1.5, colour);
+        if (a.distance(b) > room) text(a.towards(b, 0.5), words, colour);
     }
 
     private void text(Point at, String words, int colour) {

@@ -25,6 +25,7 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -60,23 +61,37 @@ final class ProposalPart {
         return p.sure() ? Parts.pill(Words.of("true.sure") + percent, Tone.LOOK) : Parts.pill(Words.of("true.unsure") + percent, Tone.PARTS);
     }
 
-    /** The proposal and its button, nothing where it is taken. */
-    private List<Node> offer(Proposed p, String words) {
-        if (p.taken()) return List.of();
-        boolean next = hasNext(p.decision());
-        Button b = next ? Parts.button(w, commands.get("take"), p.sure())
-            : Parts.button(Words.of("true.take"), "take-" + p.decision().name().toLowerCase(Locale.ROOT), () -> w.apply(p.edit()));
-        if (next) b.setText(Words.of("true.take"));
-        return List.of(Parts.label(words, "proposal"), Parts.row(b));
+    private boolean isOpen(Proposed.Decision which) {
+        return of(which).filter(p -> !p.taken()).isPresent();
+    }
+
+    /** Takes the proposal; nothing where it is taken. */
+    Optional<Button> take(Proposed.Decision which) {
+        Optional<Proposed> p = of(which).filter(x -> !x.taken());
+        if (p.isEmpty()) return Optional.empty();
+        Button b = hasNext(which) ? Parts.button(w, commands.get("take"), p.get().sure())
+            : Parts.button("", "take-" + which.name().toLowerCase(Locale.ROOT), () -> w.apply(p.get().edit()));
+        b.setText(Words.of(p.get().sure() ? "true.take" : "true.take-unsure"));
+        return Optional.of(b);
     }
 
     // ---- size
 
+    /** What is proposed, where that is not in force: how large a unit is, and the plan by that. */
+    Optional<Node> sizeValue() {
+        if (!isOpen(Proposed.Decision.SIZE)) return Optional.empty();
+        SizeFinding s = r.size();
+        String large = w.onBoard().extent(d).map(e -> {
+            double k = s.metresPerUnit() / d.underlay().placement().scale().value().mean();
+            return "· " + w.lengths().size(e.main().width() * k, e.main().height() * k);
+        }).orElse("");
+        return Optional.of(Parts.value(factor(s), s.isStretched() ? "" : large));
+    }
+
     List<Node> size() {
         List<Node> out = new ArrayList<>();
         SizeFinding s = r.size();
-        of(Proposed.Decision.SIZE).ifPresent(p -> out.addAll(offer(p, Words.of(p.sure() ? "true.proposes" : "true.perhaps", factor(s)))));
-        for (Opinion o : s.opinions()) out.add(row(o, s));
+        for (Opinion o : s.opinions()) if (o.kind() != SizeKind.SYSTEM || !o.agrees(s.metresPerUnit())) out.add(row(o, s));
         Set<SizeKind> struck = w.reckonings().struck(d.underlay().id());
         for (SizeKind k : struck) out.add(struckRow(k));
         if (s.agreeing().size() + s.liars().size() > 0) {
@@ -119,7 +134,9 @@ final class ProposalPart {
     }
 
     private void strike(HBox h, SizeKind k, String sign, String tip) {
-        HBox.setHgrow(h.getChildren().getLast(), Priority.ALWAYS);
+        Label words = (Label) h.getChildren().getLast();
+        words.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(words, Priority.ALWAYS);
         Button b = Parts.button(sign, "strike-" + k.name().toLowerCase(Locale.ROOT), () -> w.reckonings().strike(d.underlay().id(), k));
         b.getStyleClass().add("strike");
         b.setTooltip(new Tooltip(Words.of(tip)));
@@ -142,7 +159,7 @@ final class ProposalPart {
             case MEASURES -> Words.of(key, o.count(), o.of());
             case DOORS, WALLS, STEPS, ROUND -> Words.of(key, o.count(), o.of(), each);
             case LETTERS -> Words.of(key, o.count(), each);
-            case EXTENT -> Words.of(key, f.position(o.value() * s.metresPerUnit()));
+            case EXTENT -> Words.of(key, f.about(o.value() * s.metresPerUnit()));
             case HEADER -> Words.of(key, unit(o.at()));
             case SYSTEM -> Words.of(key);
             case SCALE -> Words.of(key, LengthFormat.grouped(Math.round(o.value())));
@@ -152,29 +169,28 @@ final class ProposalPart {
 
     // ---- turn, datum, line
 
+    Optional<Node> uprightValue() {
+        return isOpen(Proposed.Decision.UPRIGHT) ? Optional.of(Parts.value(Words.of("true.turned-now", LengthFormat.angle(r.turn().whole())),
+            Words.of(Math.abs(r.turn().whole()) < 1e-6 ? "true.nothing-to-do" : "true.turned-back"))) : Optional.empty();
+    }
+
     List<Node> upright() {
         List<Node> out = new ArrayList<>();
-        of(Proposed.Decision.UPRIGHT).ifPresent(p -> {
-            out.addAll(offer(p, Words.of("true.proposes.turn", LengthFormat.angle(-r.turn().whole()))));
-            out.add(Parts.evidence("✓", Words.of("evidence.directions", Math.round(100 * r.turn().share()),
-                LengthFormat.angle(r.turn().turn())), Tone.SURE));
-            for (double other : r.turn().others())
-                out.add(Parts.evidence("–", Words.of("evidence.wing", LengthFormat.angle(other)), Tone.PLAIN));
-            if (r.turn().isRead()) out.add(Parts.evidence("✓", Words.of("evidence.texts", r.turn().texts(), r.turn().allTexts()), Tone.SURE));
-        });
+        if (of(Proposed.Decision.UPRIGHT).isEmpty()) return out;
+        out.add(Parts.evidence("✓", Words.of("evidence.directions", Math.round(100 * r.turn().share()),
+            LengthFormat.angle(r.turn().turn())), Tone.SURE));
+        for (double other : r.turn().others())
+            out.add(Parts.evidence("–", Words.of("evidence.wing", LengthFormat.angle(other)), Tone.PLAIN));
+        if (r.turn().isRead()) out.add(Parts.evidence("✓", Words.of("evidence.texts", r.turn().texts(), r.turn().allTexts()), Tone.SURE));
         return out;
     }
 
-    List<Node> datum() {
-        List<Node> out = new ArrayList<>();
-        Optional<DatumFinding.Proposal> c = Proposed.datum(r);
-        of(Proposed.Decision.DATUM).ifPresent(p -> {
-            String where = Words.of("datum." + c.orElseThrow().kind().name(), c.get().labels());
-            List<Node> offer = offer(p, Words.of("true.proposes.datum", where));
-            offer.forEach(n -> lights(n, List.of(c.get().at())));
-            out.addAll(offer);
-        });
-        return out;
+    Optional<Node> datumValue() {
+        if (!isOpen(Proposed.Decision.DATUM)) return Optional.empty();
+        DatumFinding.Proposal c = Proposed.datum(r).orElseThrow();
+        Node n = Parts.value(Words.of("datum." + c.kind().name(), c.labels()), Words.of("datum.of." + c.kind().name()));
+        lights(n, List.of(c.at()));
+        return Optional.of(n);
     }
 
     /** Nothing for the drawing that the others are laid on. */
@@ -188,12 +204,15 @@ final class ProposalPart {
         if (l.isEmpty()) body.add(Parts.label(Words.of(w.reckonings().isWorking() ? "true.line.working" : "true.line.none", name), "quiet"));
         else {
             Lining.Aligned a = l.get().aligned();
-            body.addAll(offer(p.get(), Words.of(p.get().sure() ? "true.proposes.line" : "true.perhaps.line", name)));
+            if (!p.get().sure() && !p.get().taken()) body.add(Parts.label(Words.of("true.perhaps.line", name), "quiet"));
             body.add(Parts.evidence(a.unsure() ? "–" : "✓", Words.of("evidence.line." + a.by().name(), a.lines(),
                 w.lengths().partWithUnit(a.residual()), name), a.unsure() ? Tone.PLAIN : Tone.SURE));
         }
-        body.add(Parts.row(Parts.button(w, commands.get("two-pairs"), false)));
-        return Optional.of(Parts.decision(Words.of("true.line"), p.map(ProposalPart::pill).orElse(null), hasNext(Proposed.Decision.IN_LINE),
+        List<Node> buttons = new ArrayList<>();
+        take(Proposed.Decision.IN_LINE).ifPresent(buttons::add);
+        buttons.add(Parts.button(w, commands.get("two-pairs"), false));
+        body.add(Parts.row(buttons.toArray(Node[]::new)));
+        return Optional.of(Parts.decision(Words.of("true.line-with", name), p.map(ProposalPart::pill).orElse(null), hasNext(Proposed.Decision.IN_LINE),
             body.toArray(Node[]::new)));
     }
 }

@@ -19,6 +19,7 @@ import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -98,13 +99,36 @@ final class TrueDocket {
 
     private static VBox size(Workspace w, Commands commands, Underlay u, TrueState s, Optional<Paper> paper,
         Optional<ProposalPart> found) {
+        Node inForce = Parts.value(paper.map(p -> TrueState.onPaper(u.placement(), p)).orElse(s.scale()), "· " + s.size());
         VBox v = Parts.decision(Words.of("true.size"), pill(found, Proposed.Decision.SIZE, s.scaleBy()),
             found.map(f -> f.hasNext(Proposed.Decision.SIZE)).orElse(s.scaleBy() == TrueState.Who.ASSUMED),
-            Parts.value(paper.map(p -> TrueState.onPaper(u.placement(), p)).orElse(s.scale()), "· " + s.size()));
+            found.flatMap(ProposalPart::sizeValue).orElse(inForce));
         found.ifPresent(f -> v.getChildren().addAll(f.size()));
         paper.ifPresent(p -> v.getChildren().add(plotted(w, u, p)));
+        boolean strokes = w.drawing().filter(d -> d.strokes().size() > 0).isPresent();
+        if (paper.isEmpty() && (!strokes || w.reckonings().showsUnits())) units(w, u, s, v);
+        if (found.isEmpty() && w.reckonings().isWorking()) v.getChildren().add(Parts.evidence("–", Words.of("true.measuring"), Tone.PLAIN));
+        if (paper.isPresent()) v.getChildren().add(Parts.evidence("–", Words.of("true.on-paper"), Tone.PLAIN));
+        else if (found.isEmpty() || s.fileSays().isEmpty()) v.getChildren().add(word(s));
+        paper.ifPresent(p -> w.shelf().has(u).ifPresent(x -> notes(v, u, SheetNotes.of(x.drawing(), u.space()), p.metresPerUnit())));
+        if (u.placement().scale().why() instanceof Why.Read(double _, List<Evidence> evidence))
+            for (Evidence e : evidence)
+                EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
+        if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
+        boolean byHand = found.isEmpty() && (s.scaleBy() == TrueState.Who.ASSUMED || s.scaleBy() == TrueState.Who.SAID);
+        List<Node> buttons = new ArrayList<>();
+        found.flatMap(f -> f.take(Proposed.Decision.SIZE)).ifPresent(buttons::add);
+        buttons.add(Parts.button(w, commands.get("known-length"), byHand));
+        if (paper.isEmpty() && strokes)
+            buttons.add(Parts.button(Words.of("true.other-unit"), "other-unit", () -> w.reckonings().showUnits(!w.reckonings().showsUnits())));
+        buttons.add(Parts.button(w, commands.get("stretch"), false));
+        v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
+        return v;
+    }
+
+    private static void units(Workspace w, Underlay u, TrueState s, VBox v) {
         ToggleGroup group = new ToggleGroup();
-        for (TrueState.Choice c : paper.isPresent() ? List.<TrueState.Choice>of() : s.choices()) {
+        for (TrueState.Choice c : s.choices()) {
             RadioButton b = new RadioButton(c.name());
             b.setId("unit-" + c.unit().name().toLowerCase(Locale.ROOT));
             b.setToggleGroup(group);
@@ -123,17 +147,7 @@ final class TrueDocket {
         });
         own.setPromptText(Words.of("true.own.example"));
         HBox.setHgrow(own, Priority.NEVER);
-        if (paper.isEmpty()) v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
-        v.getChildren().add(paper.isPresent() ? Parts.evidence("–", Words.of("true.on-paper"), Tone.PLAIN) : word(s));
-        paper.ifPresent(p -> w.shelf().has(u).ifPresent(x -> notes(v, u, SheetNotes.of(x.drawing(), u.space()), p.metresPerUnit())));
-        if (u.placement().scale().why() instanceof Why.Read(double _, List<Evidence> evidence))
-            for (Evidence e : evidence)
-                EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
-        if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("known-length"), s.scaleBy() == TrueState.Who.ASSUMED
-            || s.scaleBy() == TrueState.Who.SAID),
-            Parts.button(w, commands.get("stretch"), false)));
-        return v;
+        v.getChildren().add(Parts.line(Parts.label(Words.of("true.own"), "quiet"), own));
     }
 
     /** What a sheet says of itself, beside the scale that is in force. */
@@ -163,19 +177,26 @@ final class TrueDocket {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox v = Parts.decision(Words.of("true.upright"), pill(found, Proposed.Decision.UPRIGHT, s.turnBy()),
-            found.filter(f -> f.hasNext(Proposed.Decision.UPRIGHT)).isPresent(), Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn));
+            found.filter(f -> f.hasNext(Proposed.Decision.UPRIGHT)).isPresent());
+        found.flatMap(ProposalPart::uprightValue).ifPresent(v.getChildren()::add);
         found.ifPresent(f -> v.getChildren().addAll(f.upright()));
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("turn"), false), Parts.button(w, commands.get("turn-left"), false),
-            Parts.button(w, commands.get("turn-right"), false), Parts.button(w, commands.get("four-points"), false),
-                Parts.button(w, commands.get("mirror"), false)));
+        v.getChildren().add(Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn));
+        List<Node> buttons = new ArrayList<>();
+        found.flatMap(f -> f.take(Proposed.Decision.UPRIGHT)).ifPresent(buttons::add);
+        for (String id : List.of("turn", "turn-left", "turn-right", "four-points", "mirror")) buttons.add(Parts.button(w, commands.get(id), false));
+        v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
         return v;
     }
 
     private static VBox datum(Workspace w, Commands commands, TrueState s, Optional<ProposalPart> found) {
         VBox v = Parts.decision(Words.of("true.datum"), pill(found, Proposed.Decision.DATUM, s.datumBy()),
-            found.filter(f -> f.hasNext(Proposed.Decision.DATUM)).isPresent(), Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"));
-        found.ifPresent(f -> v.getChildren().addAll(f.datum()));
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("datum"), false)));
+            found.filter(f -> f.hasNext(Proposed.Decision.DATUM)).isPresent());
+        found.flatMap(ProposalPart::datumValue).ifPresent(v.getChildren()::add);
+        v.getChildren().add(Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"));
+        List<Node> buttons = new ArrayList<>();
+        found.flatMap(f -> f.take(Proposed.Decision.DATUM)).ifPresent(buttons::add);
+        buttons.add(Parts.button(w, commands.get("datum"), false));
+        v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
         return v;
     }
 }

@@ -9,6 +9,7 @@ import brightlintel.drawing.Header;
 import brightlintel.drawing.Paper;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
+import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.Extent;
 import brightlintel.place.PlacedDrawing;
@@ -38,6 +39,7 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
             choices.add(new Choice(u, Words.of("unit." + u.name()), extent.isEmpty()
                 ? "…" : f.size(units.width() * u.metres(), units.height() * u.metres()),
                 p.scale().value().isEven() && Math.abs(now / u.metres() - 1) < 1e-9, u.isPlausible(units.diagonal())));
+        Point zero = p.toStraightened(Point.ORIGIN);
         Optional<UnitChoice> said = UnitChoice.saidBy(header);
         String size = extent.isEmpty() ? "…" : f.size(units.width() * now, units.height() * now);
         return new TrueState(scaleWords(now), size, who(p.scale().why()), choices,
@@ -45,7 +47,7 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
             said.map(u -> Math.abs(u.metres() / now - 1) < 1e-9).orElse(false), e.strays() == 0
             ? "" : Words.count("true.strays", e.strays()),
             LengthFormat.angle(p.turn().value()), who(p.turn().why()),
-            String.format(Locale.ROOT, "%.3f, %.3f", p.fileAnchor().value().x(), p.fileAnchor().value().y()).replace('-', '−'),
+            String.format(Locale.ROOT, "%.3f, %.3f", zero.x(), zero.y()).replace('-', '−'),
             who(p.fileAnchor().why()));
     }
 

@@ -45,7 +45,7 @@ public record Proposed(Decision decision, Edit edit, double confidence, boolean 
         if (p.mirrored()) return out;
         double off = Math.abs(Angles.signed(p.turn().value() + r.turn().whole()));
         Optional<InLine> line = near(p.scale().value().mean(), s.metresPerUnit()) ? w.reckonings().inLine(d.get()) : Optional.empty();
-        boolean turned = isSaid(p.turn().why()) && off < TURNED || line.filter(l -> Math.abs(Angles.signed(l.turn() - p.turn().value())) < TURNED).isPresent();
+        boolean turned = isSaid(p.turn().why()) && (off < TURNED || line.filter(l -> Math.abs(Angles.signed(l.turn() - p.turn().value())) < TURNED).isPresent());
         out.add(new Proposed(Decision.UPRIGHT, Truing.upright(u.id(), r.turn()), r.turn().share(), !r.turn().isUnsure(), turned));
         datum(r).ifPresent(c -> {
             Point file = r.inFile(c.at());

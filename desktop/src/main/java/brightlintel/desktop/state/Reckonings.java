@@ -36,7 +36,7 @@ public final class Reckonings {
     private final Set<Object> asked = new HashSet<>();
     private final Map<UnderlayId, Set<SizeKind>> struck = new HashMap<>();
     private List<Point> lit = List.of();
-    private boolean showsMeasures;
+    private boolean showsMeasures, showsUnits;
     private int visited = -1;
 
     /** Told by identity: a drawing that is cleared otherwise is another one. */
@@ -144,6 +144,16 @@ public final class Reckonings {
     public void showMeasures(boolean on) {
         showsMeasures = on;
         visited = -1;
+        w.tell(Change.EVIDENCE);
+    }
+
+    /** Whether the units that somebody may choose from are unfolded. */
+    public boolean showsUnits() {
+        return showsUnits;
+    }
+
+    public void showUnits(boolean on) {
+        showsUnits = on;
         w.tell(Change.EVIDENCE);
     }
 
