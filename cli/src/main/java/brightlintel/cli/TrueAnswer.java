@@ -36,7 +36,8 @@ final class TrueAnswer {
         List<Object> directions = new ArrayList<>();
         r.look().directions().forEach(d -> directions.add(round(Math.toDegrees(d.angle()), 4)));
         out.put("mainDirections", directions);
-        out.put("datum", r.datum().proposals().stream().findFirst().map(DatumFinding.Proposal::at).map(p -> point(r.inFile(p))).orElse(null));
+        out.put("datum", r.datum().proposals().stream().findFirst().map(DatumFinding.Proposal::at).map(p ->
+            point(r.inFile(p))).orElse(null));
         out.put("farFromOrigin", r.astray().wastesDigits());
         out.put("strays", map("count", r.astray().count(), "box", box(r, r.astray().box())));
         if (laid != null) place(laid, out);
@@ -57,7 +58,8 @@ final class TrueAnswer {
 
     private static Map<String, Object> opinion(Opinion o, SizeFinding s) {
         double at = o.at(), weight = -o.support().applyAsDouble(s.metresPerUnit() * 7);
-        return map("kind", o.kind().name().toLowerCase(Locale.ROOT), "metresPerUnit", Double.isNaN(at) ? null : at, "weight", round(weight, 2),
+        return map("kind", o.kind().name().toLowerCase(Locale.ROOT), "metresPerUnit", Double.isNaN(at) ? null : at, "weight",
+            round(weight, 2),
             "agrees", o.agrees(s.metresPerUnit()), "count", o.count(), "text", words(o, s));
     }
 

@@ -25,7 +25,8 @@ final class TrueCommand implements Command {
     }
 
     @Override public String purpose() {
-        return "Tells the size, turn and datum of a drawing with their evidence, as JSON; of several of one building, how they lie on the first.";
+        return "Tells the size, turn and datum of a drawing with their evidence, as JSON; "
+            + "of several of one building, how they lie on the first.";
     }
 
     @Override public String takes() {
@@ -33,7 +34,8 @@ final class TrueCommand implements Command {
     }
 
     @Override public Options options() {
-        return new Options().addOption(Option.builder().longOpt("page").hasArg().argName("N").desc("of a PDF or TIFF; 1 if it is not said").get())
+        return new Options()
+            .addOption(Option.builder().longOpt("page").hasArg().argName("N").desc("of a PDF or TIFF; 1 if it is not said").get())
             .addOption(InspectCommand.PASSWORD);
     }
 

@@ -11,7 +11,9 @@ import brightlintel.correct.size.Sizing;
 import brightlintel.geom.Point;
 import java.util.Set;
 
-/** All that a drawing says of its size, its turn, its datum and of what lies astray, each with what it rests on. Cost n log n in strokes. */
+/**
+ * All that a drawing says of its size, its turn, its datum and of what lies astray, each with what it rests on. Cost n log n in strokes.
+ */
 public record Reckoning(Look look, SizeFinding size, TurnFinding turn, DatumFinding datum, Astray astray) {
     public static Reckoning of(Drawn d) {
         Look look = Look.at(d);

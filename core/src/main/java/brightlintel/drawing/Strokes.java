@@ -117,7 +117,10 @@ public final class Strokes {
         }
     }
 
-    /** A written measure in its place: what it looks like are strokes and texts of their own. The map takes its entity's plane to shifted file units. */
+    /**
+     * A written measure in its place: what it looks like are strokes and texts of their own. The map takes its entity's plane to shifted
+     * file units.
+     */
     public record DimensionMark(Entity.Dimension entity, Affine map, int layer, Path path) { }
 
     /** What is there beside strokes. */

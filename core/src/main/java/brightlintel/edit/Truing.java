@@ -50,7 +50,8 @@ public final class Truing {
 
     /** Comes to lie on the drawing of another storey. */
     public static Edit inLine(UnderlayId u, InLine l) {
-        Evidence why = new Evidence.Weighed(l.aligned().by() == Lining.By.GRID ? "grid" : "lines", l.aligned().lines(), l.aligned().lines());
+        Evidence why = new Evidence.Weighed(l.aligned().by() == Lining.By.GRID ? "grid" : "lines", l.aligned().lines(),
+            l.aligned().lines());
         return place("edit.true-in-line", u, p -> p.withTurn(new Given<>(l.turn(), Given.read(0, 1, why).why()))
             .withAnchor(Given.read(l.anchor(), 1, why), Given.read(l.at(), 1, why)));
     }

@@ -43,7 +43,8 @@ public final class Lining {
      * @param residual  metres, the middle of what is left between lines that lie on each other
      * @param lines     that do; metres of them
      */
-    public record Aligned(double fixedTurn, double movedTurn, Point shift, double residual, By by, int lines, double metres, boolean unsure) { }
+    public record Aligned(double fixedTurn, double movedTurn, Point shift, double residual, By by, int lines, double metres,
+        boolean unsure) { }
 
     private Lining(Reckoning fixed, Reckoning moved) {
         this.fixed = fixed;
@@ -94,7 +95,8 @@ public final class Lining {
     }
 
     private Tried tried(double turn, double likely, Lines lines, Match.Score s, boolean named) {
-        return new Tried(turn, likely, s, Walls.common(fixedLines, lines, true, s.shift()), Walls.common(fixedLines, lines, false, s.shift()),
+        return new Tried(turn, likely, s, Walls.common(fixedLines, lines, true, s.shift()), Walls.common(fixedLines, lines, false,
+            s.shift()),
             named);
     }
 

@@ -35,7 +35,8 @@ public final class Doors {
             if (degrees < LEAST || degrees > MOST || !(r > 0) || Math.abs(a.v().length() / r - 1) > ROUND) continue;
             if (!hasLeaf(d, a, r)) continue;
             // a doubled stroke is not a second door
-            if (seen.add(Math.round(a.centre().x() / r * 20) + " " + Math.round(a.centre().y() / r * 20) + " " + Math.round(Math.log(r) * 50)))
+            if (seen.add(Math.round(a.centre().x() / r * 20) + " " + Math.round(a.centre().y() / r * 20) + " "
+                + Math.round(Math.log(r) * 50)))
                 out.add(new Door(r, a.centre(), i));
         }
         return out;

@@ -3,7 +3,8 @@ package brightlintel.correct.look;
 import brightlintel.geom.Point;
 
 /**
- * A figure against what is drawn. A number near a line may mean one of several spans of it: those share their group, and at most one is true.
+ * A figure against what is drawn. A number near a line may mean one of several spans of it: those share their group, and at most one is
+ * true.
  *
  * @param along   drawn length, with the direction in which it is measured; shifted file units
  * @param at      where it is read

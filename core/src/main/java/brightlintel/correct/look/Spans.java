@@ -9,11 +9,14 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * What a number may measure: spans of a line beside it, between places where that line ends or is met by others, such that the number stands
- * at the middle. Lengths are told by the height of the text, which is the only measure of a sheet that is sure to be there.
+ * What a number may measure: spans of a line beside it, between places where that line ends or is met by others, such that the number
+ * stands at the middle. Lengths are told by the height of the text, which is the only measure of a sheet that is sure to be there.
  */
 final class Spans {
-    /** In heights of the text: how far a line lies from the number's middle, how exactly that is the middle of the span, how near a mark comes. */
+    /**
+     * In heights of the text: how far a line lies from the number's middle, how exactly that is the middle of the span, how near a mark
+     * comes.
+     */
     private static final double BESIDE = 2.4, CENTRED = 0.75, TOUCH = 0.35, SAME = 0.06, REACH = 240, GAP = 3;
     /** Of the span: a number is set to the middle by eye. */
     private static final double CENTRED_SHARE = 0.02;
@@ -111,7 +114,8 @@ final class Spans {
         List<Double> met = new ArrayList<>();
         frame.index().query(box(u - REACH * h, u + REACH * h, line - TOUCH * h, line + TOUCH * h), i -> {
             if (isAlong(i)) {
-                if (Math.abs((v0(i) + v1(i)) / 2 - line) < SAME * h) runs.add(new double[] {Math.min(u0(i), u1(i)), Math.max(u0(i), u1(i))});
+                if (Math.abs((v0(i) + v1(i)) / 2 - line) < SAME * h) runs.add(new double[] {Math.min(u0(i), u1(i)), Math.max(u0(i),
+                    u1(i))});
             } else met.add(crossing(i, line));
         });
         double[] run = run(runs);

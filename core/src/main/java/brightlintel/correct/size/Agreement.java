@@ -27,7 +27,10 @@ final class Agreement {
     private static final int PEAKS = 3;
     private final List<Measure> measures;
 
-    /** @param logRatio of bare figures, or of figures in metres; different: figures among those that agree; chance: how many any window holds by chance, of all */
+    /**
+     * @param logRatio of bare figures, or of figures in metres; different: figures among those that agree; chance: how many any window
+     * holds by chance, of all
+     */
     record Peak(double logRatio, boolean bare, int groups, int different, double chance, int all) { }
 
     private record Point(double log, int group, double number) { }
@@ -65,7 +68,8 @@ final class Agreement {
             double from = densest(p);
             List<Point> in = p.stream().filter(x -> x.log >= from && x.log <= from + WINDOW).toList();
             Set<Integer> explained = new HashSet<>(in.stream().map(Point::group).toList());
-            out.add(new Peak(centre(in), bare, explained.size(), (int) in.stream().map(Point::number).distinct().count(), chance, sorted.size()));
+            out.add(new Peak(centre(in), bare, explained.size(), (int) in.stream().map(Point::number).distinct().count(), chance,
+                sorted.size()));
             p = p.stream().filter(x -> !explained.contains(x.group)).toList();
         }
     }
@@ -116,7 +120,8 @@ final class Agreement {
     /** @param unit of bare figures, metres */
     Held held(double factorX, double factorY, double unit) {
         Map<Integer, Measure> best = new LinkedHashMap<>();
-        for (Measure m : measures) best.merge(m.group(), m, (a, b) -> off(a, factorX, factorY, unit) <= off(b, factorX, factorY, unit) ? a : b);
+        for (Measure m : measures) best.merge(m.group(), m, (a, b) -> off(a, factorX, factorY, unit) <= off(b, factorX, factorY, unit)
+            ? a : b);
         List<Measure> agree = new ArrayList<>(), against = new ArrayList<>();
         for (Measure m : best.values()) {
             if (off(m, factorX, factorY, unit) < WINDOW / 2 + 1.5 * rounding(m.figure())) agree.add(m);

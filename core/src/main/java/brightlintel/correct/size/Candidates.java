@@ -30,7 +30,8 @@ final class Candidates {
         else units(all);
         List<Candidate> known = List.copyOf(all);
         for (double f : agreed) {
-            double usual = known.stream().filter(c -> Math.abs(Math.log(c.factor / f)) < SAME).mapToDouble(c -> c.prior).max().orElse(Double.NaN);
+            double usual = known.stream().filter(c -> Math.abs(Math.log(c.factor / f)) < SAME).mapToDouble(c ->
+                c.prior).max().orElse(Double.NaN);
             all.add(new Candidate(f, Double.isNaN(usual) ? free(look, f, known) : usual));
         }
         all.sort(Comparator.comparingDouble(Candidate::factor));

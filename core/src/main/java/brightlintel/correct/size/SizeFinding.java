@@ -17,7 +17,8 @@ import java.util.OptionalDouble;
  * @param agreeing       written measures that agree with the best; liars: those that the file knows and that do not
  * @param figureUnit     metres, of bare figures
  */
-public record SizeFinding(double metresPerUnit, double metresPerUnitX, double metresPerUnitY, double nominal, OptionalDouble runnerUp, double confidence,
+public record SizeFinding(double metresPerUnit, double metresPerUnitX, double metresPerUnitY, double nominal, OptionalDouble runnerUp,
+    double confidence,
     boolean unsure, List<Opinion> opinions, List<Measure> agreeing, List<Measure> liars, Optional<Double> figureUnit) {
     /** Below this the answer is unsure. */
     public static final double SURE = 0.9;

@@ -25,7 +25,10 @@ public enum SizeKind {
     /** Lengths that are round in one unit and not in another. */
     ROUND;
 
-    /** Whether it holds for anything that is drawn, not for plans alone: a detail has letters and an extent too, and layers as far apart as walls. */
+    /**
+     * Whether it holds for anything that is drawn, not for plans alone: a detail has letters and an extent too, and layers as far apart
+     * as walls.
+     */
     public boolean isHard() {
         return this != LETTERS && this != EXTENT && this != WALLS;
     }

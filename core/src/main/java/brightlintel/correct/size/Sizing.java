@@ -91,7 +91,8 @@ public final class Sizing {
         double confidence = share * proof(factor, r);
         List<Opinion> ordered = new ArrayList<>(opinions);
         ordered.sort(Comparator.comparingInt(o -> o.kind().ordinal()));
-        return new SizeFinding(Math.sqrt(fx * fy), fx, fy, Candidates.nominal(look, Math.sqrt(fx * fy)), next, confidence, confidence < SizeFinding.SURE, ordered, agree, liars,
+        return new SizeFinding(Math.sqrt(fx * fy), fx, fy, Candidates.nominal(look, Math.sqrt(fx * fy)), next, confidence,
+            confidence < SizeFinding.SURE, ordered, agree, liars,
             r.map(Written.Reading::unit));
     }
 

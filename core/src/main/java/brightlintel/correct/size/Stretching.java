@@ -3,7 +3,9 @@ package brightlintel.correct.size;
 import brightlintel.correct.look.Measure;
 import java.util.List;
 
-/** A sheet that came out longer one way than the other: measures along x and along y agree each among themselves, and not with each other. */
+/**
+ * A sheet that came out longer one way than the other: measures along x and along y agree each among themselves, and not with each other.
+ */
 final class Stretching {
     /** Beyond this share a sheet was not stretched, but something else measured. */
     private static final double MOST = 0.08;

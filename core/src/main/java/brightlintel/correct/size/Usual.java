@@ -62,8 +62,8 @@ final class Usual {
     }
 
     /**
-     * How much of what lies close together does so as the faces of walls do, by the length along which it does: a share for each factor, held
-     * against the largest share that any factor gives.
+     * How much of what lies close together does so as the faces of walls do, by the length along which it does: a share for each factor,
+     * held against the largest share that any factor gives.
      */
     static List<Opinion> walls(Look look) {
         List<Spacings.Pair> pairs = look.pairs().stream().filter(p -> p.overlap() > 4 * p.distance())

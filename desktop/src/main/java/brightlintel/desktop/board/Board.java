@@ -163,6 +163,11 @@ public final class Board extends Region {
         w.tell(Change.VIEW);
     }
 
+    /** A place with something about it, so that it is seen where it is. */
+    public void show(Box metres) {
+        fit(metres.grown(Math.max(2, metres.diagonal())));
+    }
+
     /** About the middle. */
     public void zoom(double factor) {
         view(view.zoomed(factor, view.width() / 2.0, view.height() / 2.0));

@@ -12,8 +12,8 @@ import java.util.function.Consumer;
 
 /**
  * Paints what lies under the model in squares, behind the window: those in view first, from the middle outwards, then those round it, then
- * those of the whole plan, which are kept. A frame is put together of what is there; where a square is not there yet, others stand in, of the
- * same drawings in the same places at another scale or in the look before. A square that nobody waits for any more is given up.
+ * those of the whole plan, which are kept. A frame is put together of what is there; where a square is not there yet, others stand in, of
+ * the same drawings in the same places at another scale or in the look before. A square that nobody waits for any more is given up.
  */
 final class UnderlayPictures {
     /** Room for this many views, and at least so much. */

@@ -58,7 +58,8 @@ final class ProposalPart {
     static Node pill(Proposed p) {
         if (p.taken()) return Parts.pill(Words.of("true.taken"), Tone.SURE);
         String percent = p.decision() == Proposed.Decision.SIZE ? " " + (int) Math.floor(100 * p.confidence()) + " %" : "";
-        return p.sure() ? Parts.pill(Words.of("true.sure") + percent, Tone.LOOK) : Parts.pill(Words.of("true.unsure") + percent, Tone.PARTS);
+        return p.sure() ? Parts.pill(Words.of("true.sure") + percent, Tone.LOOK) : Parts.pill(Words.of("true.unsure") + percent,
+            Tone.PARTS);
     }
 
     private boolean isOpen(Proposed.Decision which) {
@@ -95,7 +96,8 @@ final class ProposalPart {
         Set<SizeKind> struck = w.reckonings().struck(d.underlay().id());
         for (SizeKind k : struck) out.add(struckRow(k));
         if (s.agreeing().size() + s.liars().size() > 0) {
-            CheckBox show = Parts.check(s.liars().isEmpty() ? Words.of("true.measures") : Words.count("true.measures.lie", s.liars().size()),
+            CheckBox show = Parts.check(s.liars().isEmpty() ? Words.of("true.measures") : Words.count("true.measures.lie",
+                s.liars().size()),
                 "show-measures", w.reckonings().showsMeasures(), () -> w.reckonings().showMeasures(!w.reckonings().showsMeasures()));
             out.add(show);
         }
@@ -170,7 +172,8 @@ final class ProposalPart {
     // ---- turn, datum, line
 
     Optional<Node> uprightValue() {
-        return isOpen(Proposed.Decision.UPRIGHT) ? Optional.of(Parts.value(Words.of("true.turned-now", LengthFormat.angle(r.turn().whole())),
+        return isOpen(Proposed.Decision.UPRIGHT) ? Optional.of(Parts.value(Words.of("true.turned-now",
+            LengthFormat.angle(r.turn().whole())),
             Words.of(Math.abs(r.turn().whole()) < 1e-6 ? "true.nothing-to-do" : "true.turned-back"))) : Optional.empty();
     }
 
@@ -201,7 +204,8 @@ final class ProposalPart {
         Optional<Proposed> p = of(Proposed.Decision.IN_LINE);
         Optional<InLine> l = p.isEmpty() ? Optional.empty() : w.reckonings().inLine(d);
         List<Node> body = new ArrayList<>();
-        if (l.isEmpty()) body.add(Parts.label(Words.of(w.reckonings().isWorking() ? "true.line.working" : "true.line.none", name), "quiet"));
+        if (l.isEmpty()) body.add(Parts.label(Words.of(w.reckonings().isWorking() ? "true.line.working" : "true.line.none", name),
+            "quiet"));
         else {
             Lining.Aligned a = l.get().aligned();
             if (!p.get().sure() && !p.get().taken()) body.add(Parts.label(Words.of("true.perhaps.line", name), "quiet"));
@@ -212,7 +216,8 @@ final class ProposalPart {
         take(Proposed.Decision.IN_LINE).ifPresent(buttons::add);
         buttons.add(Parts.button(w, commands.get("two-pairs"), false));
         body.add(Parts.row(buttons.toArray(Node[]::new)));
-        return Optional.of(Parts.decision(Words.of("true.line-with", name), p.map(ProposalPart::pill).orElse(null), hasNext(Proposed.Decision.IN_LINE),
+        return Optional.of(Parts.decision(Words.of("true.line-with", name), p.map(ProposalPart::pill).orElse(null),
+            hasNext(Proposed.Decision.IN_LINE),
             body.toArray(Node[]::new)));
     }
 }

@@ -50,7 +50,8 @@ final class TrueDocket {
         Node head = Parts.head(Words.of("stage.true"), Words.of("true.of", Names.of(w, u), w.storey().name()));
         Optional<Paper> paper = raw.flatMap(x -> x.space(u.space())).flatMap(Space::paper);
         Optional<ProposalPart> found = w.reckonings().of(d.get()).map(r -> new ProposalPart(w, commands, d.get(), r));
-        VBox size = size(w, commands, u, s, paper, found), upright = upright(w, commands, u, s, found), datum = datum(w, commands, s, found);
+        VBox size = size(w, commands, u, s, paper, found), upright = upright(w, commands, u, s, found), datum = datum(w, commands, s,
+            found);
         Node line = found.flatMap(ProposalPart::inLine).orElse(null);
         if (u.locked()) for (Node n : new Node[] {size, upright, datum, line}) if (n != null) n.setDisable(true);
         return Parts.docket(head, Laid.choice(w), u.locked() ? locked(w, commands) : all(w, commands), size, upright, datum, line,
@@ -110,7 +111,9 @@ final class TrueDocket {
         if (found.isEmpty() && w.reckonings().isWorking()) v.getChildren().add(Parts.evidence("–", Words.of("true.measuring"), Tone.PLAIN));
         if (paper.isPresent()) v.getChildren().add(Parts.evidence("–", Words.of("true.on-paper"), Tone.PLAIN));
         else if (found.isEmpty() || s.fileSays().isEmpty()) v.getChildren().add(word(s));
-        paper.ifPresent(p -> w.shelf().has(u).ifPresent(x -> notes(v, u, SheetNotes.of(x.drawing(), u.space()), p.metresPerUnit())));
+        // what was found has the sheet's words among its evidence
+        if (found.isEmpty()) paper.ifPresent(p -> w.shelf().has(u).ifPresent(x -> notes(v, u, SheetNotes.of(x.drawing(), u.space()),
+            p.metresPerUnit())));
         if (u.placement().scale().why() instanceof Why.Read(double _, List<Evidence> evidence))
             for (Evidence e : evidence)
                 EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
@@ -120,7 +123,8 @@ final class TrueDocket {
         found.flatMap(f -> f.take(Proposed.Decision.SIZE)).ifPresent(buttons::add);
         buttons.add(Parts.button(w, commands.get("known-length"), byHand));
         if (paper.isEmpty() && strokes)
-            buttons.add(Parts.button(Words.of("true.other-unit"), "other-unit", () -> w.reckonings().showUnits(!w.reckonings().showsUnits())));
+            buttons.add(Parts.button(Words.of("true.other-unit"), "other-unit", () ->
+                w.reckonings().showUnits(!w.reckonings().showsUnits())));
         buttons.add(Parts.button(w, commands.get("stretch"), false));
         v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
         return v;
@@ -183,7 +187,8 @@ final class TrueDocket {
         v.getChildren().add(Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn));
         List<Node> buttons = new ArrayList<>();
         found.flatMap(f -> f.take(Proposed.Decision.UPRIGHT)).ifPresent(buttons::add);
-        for (String id : List.of("turn", "turn-left", "turn-right", "four-points", "mirror")) buttons.add(Parts.button(w, commands.get(id), false));
+        for (String id : List.of("turn", "turn-left", "turn-right", "four-points", "mirror")) buttons.add(Parts.button(w,
+            commands.get(id), false));
         v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
         return v;
     }

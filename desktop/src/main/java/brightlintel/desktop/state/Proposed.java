@@ -39,13 +39,15 @@ public record Proposed(Decision decision, Edit edit, double confidence, boolean 
         Placement p = u.placement();
         List<Proposed> out = new ArrayList<>();
         SizeFinding s = r.size();
-        boolean sized = isSaid(p.scale().why()) && near(p.scale().value().metresPerUnitX(), s.metresPerUnitX()) && near(p.scale().value().metresPerUnitY(),
+        boolean sized = isSaid(p.scale().why()) && near(p.scale().value().metresPerUnitX(), s.metresPerUnitX())
+            && near(p.scale().value().metresPerUnitY(),
             s.metresPerUnitY());
         if (s.confidence() > 0) out.add(new Proposed(Decision.SIZE, Truing.size(u.id(), s), s.confidence(), !s.unsure(), sized));
         if (p.mirrored()) return out;
         double off = Math.abs(Angles.signed(p.turn().value() + r.turn().whole()));
         Optional<InLine> line = near(p.scale().value().mean(), s.metresPerUnit()) ? w.reckonings().inLine(d.get()) : Optional.empty();
-        boolean turned = isSaid(p.turn().why()) && (off < TURNED || line.filter(l -> Math.abs(Angles.signed(l.turn() - p.turn().value())) < TURNED).isPresent());
+        boolean turned = isSaid(p.turn().why()) && (off < TURNED || line.filter(l ->
+            Math.abs(Angles.signed(l.turn() - p.turn().value())) < TURNED).isPresent());
         out.add(new Proposed(Decision.UPRIGHT, Truing.upright(u.id(), r.turn()), r.turn().share(), !r.turn().isUnsure(), turned));
         datum(r).ifPresent(c -> {
             Point file = r.inFile(c.at());

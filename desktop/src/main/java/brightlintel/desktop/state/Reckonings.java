@@ -142,6 +142,7 @@ public final class Reckonings {
     }
 
     public void showMeasures(boolean on) {
+        if (showsMeasures == on) return;
         showsMeasures = on;
         visited = -1;
         w.tell(Change.EVIDENCE);

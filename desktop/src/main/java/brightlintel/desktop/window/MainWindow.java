@@ -27,6 +27,7 @@ import brightlintel.desktop.task.Work;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.view3d.SpaceBar;
 import brightlintel.desktop.view3d.SpaceView;
+import brightlintel.geom.Box;
 import brightlintel.receive.PictureDetails;
 import brightlintel.write.DrawingFormat;
 import java.io.File;
@@ -207,6 +208,8 @@ public final class MainWindow {
         commands.add("cut-across", "", x -> !x.isEmpty() && x.looks().mode() != ViewMode.PLAN, _ -> space.cutAcross());
         commands.add("cut-turn", "", x -> x.space().across().isPresent(), _ -> space.turnCut());
         commands.add("fit-selected", "Shift+F", _ -> true, _ -> board.fitSelected());
+        commands.add("lie-next", "E", MainWindow::hasLies, x -> visit(1));
+        commands.add("lie-before", "W", MainWindow::hasLies, x -> visit(-1));
         commands.add("zoom-in", "Ctrl+Plus", _ -> true, _ -> board.zoom(1.25));
         commands.add("zoom-out", "Ctrl+Minus", _ -> true, _ -> board.zoom(0.8));
         commands.add("keys", "F1", _ -> true, _ -> cards.keys(commands));
@@ -218,6 +221,17 @@ public final class MainWindow {
         commands.add("pages-leave", "", x -> x.pages().isPresent(), _ -> files.pages().leave());
         commands.add("stop", "", x -> x.busy().isPresent(), _ -> work.stop());
         commands.add("close", "", _ -> true, _ -> askClose());
+    }
+
+    private static boolean hasLies(Workspace x) {
+        return x.stage() == Stage.TRUE && !x.reckonings().liars().isEmpty();
+    }
+
+    /** A dimension that does not say what is drawn, close by. */
+    private void visit(int by) {
+        w.reckonings().showMeasures(true);
+        w.drawing().ifPresent(d -> w.reckonings().visit(by).ifPresent(m -> board.show(Box.of(d.toBuilding().apply(m.from()),
+            d.toBuilding().apply(m.to())))));
     }
 
     private void copyMeasure() {
