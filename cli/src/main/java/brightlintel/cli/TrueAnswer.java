@@ -76,7 +76,7 @@ final class TrueAnswer {
             case SYSTEM -> "the file says whether it is metric";
             case SCALE -> "a scale of 1:" + Math.round(o.value()) + " is written on the sheet";
             case SHEET -> String.format(Locale.ROOT, "the frame is %.1f %% of its sheet", 100 * o.value());
-            case ROUND -> o.count() + " of " + o.of() + " lengths are round";
+            case ROUND -> o.count() + " different bays of the grid, held against round lengths";
         };
     }
 

@@ -4,6 +4,7 @@ import brightlintel.building.Edit;
 import brightlintel.building.Evidence;
 import brightlintel.building.Given;
 import brightlintel.building.Placement;
+import brightlintel.building.Project;
 import brightlintel.building.Scale;
 import brightlintel.building.UnderlayId;
 import brightlintel.correct.InLine;
@@ -30,6 +31,15 @@ public final class Truing {
         Evidence[] why = s.opinions().stream().filter(o -> o.agrees(s.metresPerUnit())).map(Truing::evidence).toArray(Evidence[]::new);
         return place("edit.true-size", u, p -> p.withScale(new Given<>(new Scale(s.metresPerUnitX(), s.metresPerUnitY()),
             Given.read(0, s.confidence(), why).why())));
+    }
+
+    /** The same size for other drawings of one sheet or office, as one step. What is locked stays as it is. */
+    public static Edit sizeAlso(List<UnderlayId> others, Given<Scale> size) {
+        return Edit.of("edit.true-size-also", p -> {
+            Project out = p;
+            for (UnderlayId u : others) out = out.withUnderlay(u, x -> x.locked() ? x : x.with(x.placement().withScale(size)));
+            return out;
+        });
     }
 
     private static Evidence evidence(Opinion o) {

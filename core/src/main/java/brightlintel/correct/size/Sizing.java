@@ -15,9 +15,9 @@ public final class Sizing {
     private static final double AGAINST = -1.2, ROUNDING = 0.001;
     /** Different figures; of those that agree with the best. What is left of the confidence then. */
     private static final int RIVALS = 4;
-    private static final double RIVAL_SHARE = 0.3, TWO_SCALES = 0.6;
+    private static final double RIVAL_SHARE = 0.3, TWO_SCALES = 0.6, MAYBE_SHRUNK = 0.7;
     private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Usual::letters, Usual::extent,
-        Words::header, Words::system, Sheets::scales, Sheets::frame);
+        Rounds::opinions, Words::header, Words::system, Sheets::scales, Sheets::frame);
     private final Look look;
     private final Written written;
     private final List<Opinion> opinions = new ArrayList<>();
@@ -114,7 +114,9 @@ public final class Sizing {
         }
         double measured = r.map(x -> x.strength() / 3).orElse(0.0);
         double all = measured + drawn - against;
-        return Math.clamp(all / 1.5, 0, 1) * (r.isPresent() && hasRival(r.get()) ? TWO_SCALES : 1);
+        // a page may have been shrunk by a few hundredths, which doors and walls do not show
+        boolean shrunk = look.drawn().isOnPaper() && r.isEmpty() && !Rounds.prove(look, factor);
+        return Math.clamp(all / 1.5, 0, 1) * (r.isPresent() && hasRival(r.get()) ? TWO_SCALES : 1) * (shrunk ? MAYBE_SHRUNK : 1);
     }
 
     /** Other measures, not few, agree among themselves on another factor: details at a larger scale, on one sheet with the plan. */

@@ -1,5 +1,9 @@
 package brightlintel.desktop.docket;
 
+import brightlintel.building.Given;
+import brightlintel.building.Scale;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
 import brightlintel.correct.InLine;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.UnitChoice;
@@ -13,6 +17,7 @@ import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.edit.Truing;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
@@ -104,6 +109,17 @@ final class ProposalPart {
         return out;
     }
 
+    /** Once a size is in force: the same for the other drawings of the file that have another. */
+    Optional<Button> also() {
+        if (isOpen(Proposed.Decision.SIZE) || of(Proposed.Decision.SIZE).isEmpty()) return Optional.empty();
+        Underlay own = d.underlay();
+        Given<Scale> size = own.placement().scale();
+        List<UnderlayId> others = w.project().underlays().stream().filter(u -> u.file().equals(own.file()) && !u.id().equals(own.id())
+            && !u.locked() && !u.placement().scale().value().equals(size.value())).map(Underlay::id).toList();
+        return others.isEmpty() ? Optional.empty() : Optional.of(Parts.button(Words.count("true.also", others.size()), "size-also",
+            () -> w.apply(Truing.sizeAlso(others, size))));
+    }
+
     private String factor(SizeFinding s) {
         if (s.isStretched()) return Words.of("true.proposes.stretched", unit(s.metresPerUnitX()), unit(s.metresPerUnitY()));
         double share = s.nominal() / s.metresPerUnit();
@@ -159,11 +175,12 @@ final class ProposalPart {
         String key = "evidence.says." + o.kind().name();
         return switch (o.kind()) {
             case MEASURES -> Words.of(key, o.count(), o.of());
-            case DOORS, WALLS, STEPS, ROUND -> Words.of(key, o.count(), o.of(), each);
+            case DOORS, WALLS, STEPS -> Words.of(key, o.count(), o.of(), each);
             case LETTERS -> Words.of(key, o.count(), each);
             case EXTENT -> Words.of(key, f.about(o.value() * s.metresPerUnit()));
             case HEADER -> Words.of(key, unit(o.at()));
             case SYSTEM -> Words.of(key);
+            case ROUND -> Words.of(key + (o.agrees(s.metresPerUnit()) ? "" : ".not"), o.count());
             case SCALE -> Words.of(key, LengthFormat.grouped(Math.round(o.value())));
             case SHEET -> Words.of(key, String.format(Locale.ROOT, "%.1f", 100 * o.value()));
         };

@@ -121,6 +121,7 @@ final class TrueDocket {
         boolean byHand = found.isEmpty() && (s.scaleBy() == TrueState.Who.ASSUMED || s.scaleBy() == TrueState.Who.SAID);
         List<Node> buttons = new ArrayList<>();
         found.flatMap(f -> f.take(Proposed.Decision.SIZE)).ifPresent(buttons::add);
+        found.flatMap(ProposalPart::also).ifPresent(buttons::add);
         buttons.add(Parts.button(w, commands.get("known-length"), byHand));
         if (paper.isEmpty() && strokes)
             buttons.add(Parts.button(Words.of("true.other-unit"), "other-unit", () ->
