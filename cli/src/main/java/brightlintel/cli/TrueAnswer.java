@@ -42,7 +42,7 @@ final class TrueAnswer {
         out.put("strays", map("count", r.astray().count(), "box", box(r, r.astray().box())));
         if (laid != null) place(laid, out);
         List<Object> evidence = new ArrayList<>();
-        for (Opinion o : s.opinions()) evidence.add(opinion(o, s));
+        for (Opinion o : s.opinions()) if (!o.isSilent(s.metresPerUnit())) evidence.add(opinion(o, s));
         out.put("evidence", evidence);
         return out;
     }

@@ -13,7 +13,6 @@ public final class Look {
     private final Drawn drawn;
     private final Segments segments;
     private final List<Directions.Direction> directions;
-    private final List<Frame> frames = new ArrayList<>();
     private final List<Measure> measures;
     private final List<Doors.Door> doors;
     private final List<Spacings.Pair> pairs = new ArrayList<>();
@@ -26,6 +25,8 @@ public final class Look {
         Segments s = Segments.of(d);
         segments = s;
         directions = Directions.of(s);
+        // only while it is looked: they are as large as the drawing
+        List<Frame> frames = new ArrayList<>();
         for (Directions.Direction x : directions.subList(0, Math.min(DIRECTIONS, directions.size()))) frames.add(Frame.of(s, x.angle()));
         measures = Measures.of(d, frames);
         doors = Doors.of(d);
@@ -71,11 +72,6 @@ public final class Look {
 
     public List<Directions.Direction> directions() {
         return directions;
-    }
-
-    /** One for each main direction, the strongest first. */
-    public List<Frame> frames() {
-        return frames;
     }
 
     public List<Measure> measures() {

@@ -42,4 +42,9 @@ public record Opinion(SizeKind kind, double at, int count, int of, double value,
     public boolean agrees(double factor) {
         return support.applyAsDouble(factor) > -1;
     }
+
+    /** Whether it has nothing to tell of a factor: metric or not where that is right, bays that are round by any factor. */
+    public boolean isSilent(double factor) {
+        return kind == SizeKind.SYSTEM && agrees(factor) || kind == SizeKind.ROUND && support.applyAsDouble(factor) == Rounds.NOTHING;
+    }
 }

@@ -19,6 +19,8 @@ final class Rounds {
     private static final double NEAR = 0.0008, SHORT = 0.6;
     /** Share of bays that are round in truth; the most that all of them say, and the least: many a grid is laid out by other lengths. */
     private static final double ROUND = 0.75, MOST = 6, LESS = -1, COARSE = 10;
+    /** What bays say that are round by any factor. */
+    static final double NOTHING = -MOST;
     private static final int LEAST = 3;
 
     private Rounds() { }

@@ -97,7 +97,7 @@ final class ProposalPart {
     List<Node> size() {
         List<Node> out = new ArrayList<>();
         SizeFinding s = r.size();
-        for (Opinion o : s.opinions()) if (o.kind() != SizeKind.SYSTEM || !o.agrees(s.metresPerUnit())) out.add(row(o, s));
+        for (Opinion o : s.opinions()) if (!o.isSilent(s.metresPerUnit())) out.add(row(o, s));
         Set<SizeKind> struck = w.reckonings().struck(d.underlay().id());
         for (SizeKind k : struck) out.add(struckRow(k));
         if (s.agreeing().size() + s.liars().size() > 0) {

@@ -155,10 +155,13 @@ public final class OnBoard {
     void behind(Runnable work, Runnable then) {
         Object era = w.era();
         background.execute(() -> {
-            work.run();
-            window.execute(() -> {
-                if (w.era() == era) then.run();
-            });
+            try {
+                work.run();
+            } finally {
+                window.execute(() -> {
+                    if (w.era() == era) then.run();
+                });
+            }
         });
     }
 

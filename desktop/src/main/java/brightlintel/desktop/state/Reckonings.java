@@ -29,11 +29,13 @@ import java.util.Set;
  * of a drawing is shown. What somebody struck out stays struck out as long as the window has the project.
  */
 public final class Reckonings {
-    private static final int MOST = 12;
+    private static final int MOST = 6;
     private final Workspace w;
     private final Map<Key, Reckoning> kept = new LinkedHashMap<>(16, 0.75f, true);
     private final Map<Pair, Optional<InLine>> lines = new LinkedHashMap<>(16, 0.75f, true);
-    private final Set<Object> asked = new HashSet<>();
+    private final Map<Without, Reckoning> without = new LinkedHashMap<>(16, 0.75f, true);
+    /** What is being worked out; what could not be, is not tried again. */
+    private final Set<Object> asked = new HashSet<>(), failed = new HashSet<>();
     private final Map<UnderlayId, Set<SizeKind>> struck = new HashMap<>();
     private List<Point> lit = List.of();
     private boolean showsMeasures, showsUnits;
@@ -44,6 +46,8 @@ public final class Reckonings {
 
     private record Pair(Reckoning fixed, Placement place, Reckoning moved) { }
 
+    private record Without(Key key, Set<SizeKind> struck) { }
+
     Reckonings(Workspace w) {
         this.w = w;
     }
@@ -51,6 +55,8 @@ public final class Reckonings {
     void forget() {
         kept.clear();
         lines.clear();
+        without.clear();
+        failed.clear();
         asked.clear();
         struck.clear();
         lit = List.of();
@@ -62,19 +68,35 @@ public final class Reckonings {
         Underlay u = d.underlay();
         Key key = new Key(d.strokes(), u.clearing(), u.cutOut());
         Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
-        if (!kept.containsKey(key) && raw.isPresent() && asked.add(key)) {
+        if (!kept.containsKey(key) && raw.isPresent() && !failed.contains(key) && asked.add(key)) {
             Reckoning[] found = new Reckoning[1];
             Drawn drawn = new Drawn(raw.get(), u.space(), d.strokes(), d.cleared()::strokeShown, d.cleared()::markShown);
             w.onBoard().behind(() -> found[0] = Reckoning.of(drawn), () -> {
-                if (asked.remove(key) && found[0] != null) keep(kept, key, found[0]);
+                if (!asked.remove(key)) return;
+                if (found[0] == null) fail(key);
+                else keep(kept, key, found[0]);
             });
         }
-        return Optional.ofNullable(kept.get(key)).map(r -> r.without(struck(u.id())));
+        Set<SizeKind> out = struck(u.id());
+        Reckoning whole = kept.get(key);
+        if (whole == null || out.isEmpty()) return Optional.ofNullable(whole);
+        Without less = new Without(key, out);
+        if (!without.containsKey(less)) bounded(without, less, whole.without(out));
+        return Optional.of(without.get(less));
+    }
+
+    private void fail(Object key) {
+        failed.add(key);
+        w.tell(Change.EVIDENCE);
+    }
+
+    private static <K, V> void bounded(Map<K, V> in, K key, V value) {
+        in.put(key, value);
+        while (in.size() > MOST) in.remove(in.keySet().iterator().next());
     }
 
     private <K, V> void keep(Map<K, V> in, K key, V value) {
-        in.put(key, value);
-        while (in.size() > MOST) in.remove(in.keySet().iterator().next());
+        bounded(in, key, value);
         w.tell(Change.EVIDENCE);
     }
 
@@ -105,18 +127,16 @@ public final class Reckonings {
         Optional<Reckoning> fixed = on.flatMap(this::of), moved = of(d);
         if (fixed.isEmpty() || moved.isEmpty()) return Optional.empty();
         Placement place = on.get().underlay().placement();
-        Pair key = new Pair(kept(on.get()), place, kept(d));
-        if (!lines.containsKey(key) && asked.add(key)) {
+        Pair key = new Pair(fixed.get(), place, moved.get());
+        if (!lines.containsKey(key) && !failed.contains(key) && asked.add(key)) {
             List<Optional<InLine>> found = new ArrayList<>();
             w.onBoard().behind(() -> found.add(InLine.of(fixed.get(), place, moved.get())), () -> {
-                if (asked.remove(key) && !found.isEmpty()) keep(lines, key, found.getFirst());
+                if (!asked.remove(key)) return;
+                if (found.isEmpty()) fail(key);
+                else keep(lines, key, found.getFirst());
             });
         }
         return lines.getOrDefault(key, Optional.empty());
-    }
-
-    private Reckoning kept(PlacedDrawing d) {
-        return kept.get(new Key(d.strokes(), d.underlay().clearing(), d.underlay().cutOut()));
     }
 
     /** Whether anything is being worked out. */
