@@ -12,8 +12,10 @@ import java.util.regex.Pattern;
  * @param number   as written, without its unit
  * @param metres   where the figure says its unit; NaN for a bare one
  * @param decimals digits behind the point
+ * @param last     metres that its last digit or fraction hides, where it says its unit in feet and inches; else 0
  */
-public record Figure(double number, double metres, int decimals) {
+public record Figure(double number, double metres, int decimals, double last) {
+    private static final double HALF_INCH = 0.0127, HALF_FRACTION = 0.001;
     private static final Pattern BARE =
         Pattern.compile("(\\d{1,3}(?:[ '’\u00a0\u202f]\\d{3})+|\\d{1,6})(?:[.,](\\d{1,4}))?");
     private static final Pattern METRIC = Pattern.compile("(\\d[\\d .,'’\u00a0\u202f]*?)\\s*(mm|cm|m)");
@@ -37,13 +39,15 @@ public record Figure(double number, double metres, int decimals) {
         }
         if (!MARKED.matcher(t).matches() || t.chars().allMatch(c -> Character.isDigit(c) || c == '.' || c == '/' || c == '-' || c == ' '))
             return Optional.empty();
-        return LengthReader.read(t, LengthUnit.INCH).filter(m -> m > 0 && m < LONGEST).map(m -> new Figure(m, m, 0));
+        boolean fraction = t.indexOf('/') >= 0 || t.indexOf('.') >= 0;
+        return LengthReader.read(t, LengthUnit.INCH).filter(m -> m > 0 && m < LONGEST).map(m -> new Figure(m, m, 0, fraction
+            ? HALF_FRACTION : HALF_INCH));
     }
 
     private static Optional<Figure> bare(Matcher m, double unit) {
         String below = m.group(2) == null ? "" : m.group(2);
         double n = Double.parseDouble(m.group(1).replaceAll("\\D", "") + "." + below + "0");
-        return n > 0 && n < LONGEST ? Optional.of(new Figure(n, n * unit, below.length())) : Optional.empty();
+        return n > 0 && n < LONGEST ? Optional.of(new Figure(n, n * unit, below.length(), 0)) : Optional.empty();
     }
 
     /** A raised digit is half a centimetre and the like: a decimal. */

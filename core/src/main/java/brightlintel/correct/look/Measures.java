@@ -64,7 +64,7 @@ final class Measures {
     private Optional<Figure> stored(Entity.Dimension e) {
         double factor = drawn.file().tables().dimensionStyle(e.dimensionStyle()).map(DimensionStyle::factor).orElse(1.0);
         double n = e.measured() * (factor > 0 ? factor : 1);
-        return n > 0 && n < 1e9 ? Optional.of(new Figure(n, Double.NaN, 0)) : Optional.empty();
+        return n > 0 && n < 1e9 ? Optional.of(new Figure(n, Double.NaN, 0, 0)) : Optional.empty();
     }
 
     private static Optional<Point> along(Strokes.DimensionMark d) {

@@ -41,8 +41,7 @@ final class Agreement {
 
     /** Share of the figure that its last digit hides. */
     static double rounding(Figure f) {
-        double last = f.isBare() || f.decimals() > 0 ? 0.5 * Math.pow(10, -f.decimals()) : 0.004 / Math.max(f.metres(), 1e-9) * f.number();
-        return last / f.number();
+        return (f.last() > 0 ? f.last() : 0.5 * Math.pow(10, -f.decimals())) / f.number();
     }
 
     List<Measure> measures() {

@@ -12,7 +12,7 @@ import java.util.Set;
 /** Weighs all evidence of size. */
 public final class Sizing {
     /** Log-likelihood of what contradicts the best; share by which rounding parts factors. */
-    private static final double AGAINST = -1.2, ROUNDING = 0.001;
+    private static final double AGAINST = -1.2, AGREES = -1, ROUNDING = 0.001;
     /** Different figures; of those that agree with the best. What is left of the confidence then. */
     private static final int RIVALS = 4;
     private static final double RIVAL_SHARE = 0.3, TWO_SCALES = 0.6, MAYBE_SHRUNK = 0.7;
@@ -79,11 +79,13 @@ public final class Sizing {
     private SizeFinding answer(double factor, OptionalDouble next, double share) {
         Optional<Written.Reading> r = written.readings().stream().filter(x -> Math.abs(Math.log(x.factor() / factor)) < Candidates.SAME)
             .max(Comparator.comparingDouble(x -> x.strength() + x.usage()));
-        double known = snapped(factor), fx = known, fy = known;
+        double hidden = r.map(x -> x.held().agree().stream().mapToDouble(m ->
+            Agreement.rounding(m.figure())).average().orElse(0)).orElse(0.0);
+        double near = Math.max(ROUNDING, hidden / 2), known = snapped(factor, near), fx = known, fy = known;
         List<Measure> agree = List.of(), liars = List.of();
         if (r.isPresent()) {
-            fx = snapped(r.get().x());
-            fy = snapped(r.get().y());
+            fx = snapped(r.get().x(), near);
+            fy = snapped(r.get().y(), near);
             Agreement.Held held = written.agreement().held(fx, fy, r.get().unit());
             agree = held.agree();
             liars = held.against();
@@ -97,20 +99,21 @@ public final class Sizing {
     }
 
     /** A factor that differs from one that people draw at by no more than rounding is that one: a thousandth is 3 cm on a house. */
-    private double snapped(double factor) {
+    private double snapped(double factor, double near) {
         return Candidates.of(look, List.of()).stream().mapToDouble(Candidates.Candidate::factor)
-            .filter(f -> Math.abs(f / factor - 1) < ROUNDING).findFirst().orElse(factor);
+            .filter(f -> Math.abs(f / factor - 1) < near).findFirst().orElse(factor);
     }
 
     /** How much has been measured that speaks for it: 1 where measures or several kinds of drawn things do, less where they contradict. */
     private double proof(double factor, Optional<Written.Reading> r) {
-        int against = 0;
+        double against = 0;
         double drawn = 0;
         for (Opinion o : opinions) {
             if (!o.kind().isDrawn()) continue;
             double s = o.support().applyAsDouble(factor);
-            if (s < AGAINST) against++;
-            else if (s > -0.7) drawn += o.kind() == SizeKind.DOORS ? Math.min(1.5, 0.5 * o.count()) : 0.6;
+            // walls of one line have no faces, and then other things lie close together
+            if (s < AGAINST) against += o.kind() == SizeKind.WALLS ? 0.5 : 1;
+            else if (s > AGREES) drawn += o.kind() == SizeKind.DOORS ? Math.min(1.5, 0.5 * o.count()) : 0.6;
         }
         double measured = r.map(x -> x.strength() / 3).orElse(0.0);
         double all = measured + drawn - against;

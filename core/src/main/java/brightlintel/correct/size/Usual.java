@@ -80,7 +80,9 @@ final class Usual {
             }
         }
         double most = best, f0 = at;
-        List<Spacings.Pair> like = pairs.stream().filter(p -> p.distance() * f0 >= THIN && p.distance() * f0 <= THICK).toList();
+        List<Spacings.Pair> like = pairs.stream().filter(p -> p.distance() * f0 >= THIN * (1 - 1e-9)
+            && p.distance() * f0 <= THICK).toList();
+        if (like.isEmpty()) return List.of();
         return List.of(new Opinion(SizeKind.WALLS, at, like.size(), pairs.size(), median(like.stream().mapToDouble(Spacings.Pair::distance)
             .toArray()), like.stream().map(Spacings.Pair::at).toList(),
             f -> Math.log((share(distance, sum, f) + WALL_OTHER) / (most + WALL_OTHER))));
