@@ -18,7 +18,7 @@ class LayingTest {
     }
 
     /** How far the corners of the building come to lie apart, metres. */
-    static double apart(MadePlan lower, MadePlan upper, List<Laying> laid) {
+    private static double apart(MadePlan lower, MadePlan upper, List<Laying> laid) {
         double worst = 0, w = lower.shell.x()[lower.shell.x().length - 1], d = lower.shell.y()[lower.shell.y().length - 1];
         for (double x : new double[] {0, w})
             for (double y : new double[] {0, d})
@@ -26,7 +26,7 @@ class LayingTest {
         return worst;
     }
 
-    static MadePlan storey(long seed, MadePlan.Shell shell) {
+    private static MadePlan storey(long seed, MadePlan.Shell shell) {
         MadePlan p = new MadePlan(seed);
         p.shell = shell;
         p.jitter = 0;

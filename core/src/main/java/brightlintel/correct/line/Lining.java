@@ -19,7 +19,8 @@ public final class Lining {
     /** Metres: shifts nearer to each other are one; what the best lays on lines at least. */
     private static final double SAME = 0.008, LEAST = 12;
     /** Of the best: the next may come so near, with names of grid lines or without. Different places each way. */
-    private static final double NEXT = 0.87, NEXT_NAMED = 0.97;
+    private static final double NEXT = 0.87, NEXT_NAMED = 0.97, NEXT_OF_FEW = 0.77;
+    private static final int FEW = 12;
     private static final int PLACES = 4;
     /** In common, one each way at least: two buildings have one each way by being laid on each other there, and rarely a third. */
     private static final int WALLS = 4;
@@ -127,12 +128,13 @@ public final class Lining {
         }
         boolean few = s.length() < LEAST || s.placesX() < PLACES || s.placesY() < PLACES || best.wallsX < 1 || best.wallsY < 1
             || !named && best.wallsX + best.wallsY < WALLS;
-        boolean close = next > best.worth() * (named ? NEXT_NAMED : NEXT);
+        int lines = s.offsetsX().length + s.offsetsY().length;
+        boolean close = next > best.worth() * (named ? NEXT_NAMED : lines < FEW ? NEXT_OF_FEW : NEXT);
         // one whose size is not sure is proved by lying on one whose size is, wall on wall
         boolean sized = !fixed.size().unsure() || !moved.size().unsure();
         boolean unsure = few || close || !sized;
         return new Aligned(fixed.turn().whole(), best.turn, s.shift(), residual(s), named ? By.GRID : By.LINES,
-            s.offsetsX().length + s.offsetsY().length, s.length(), unsure);
+            lines, s.length(), unsure);
     }
 
     private static boolean near(Point a, Point b) {

@@ -68,7 +68,8 @@ class ToolLawsTest {
 
     private static final List<Function<Workspace, Tool>> TOOLS = List.of(WallTool::new, WallTool::new, x -> new OpeningTool(x, false),
         x -> new OpeningTool(x, true), SlabTool::new, GridTool::new, SplitTool::new, AcrossTool::new, MeasureTool::new, SelectTool::new,
-        onUnderlay(KnownLengthTool::new), onUnderlay(TurnTool::new), onUnderlay(DatumTool::new));
+        onUnderlay(KnownLengthTool::new), onUnderlay(TurnTool::new), onUnderlay(DatumTool::new),
+        onUnderlay(TwoPairsTool::new));
 
     private static Function<Workspace, Tool> onUnderlay(BiFunction<Workspace, UnderlayId, Tool> maker) {
         return w -> w.underlay().map(u -> maker.apply(w, u.id())).orElseGet(() -> new SelectTool(w));

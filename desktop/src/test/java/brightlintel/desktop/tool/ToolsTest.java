@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import brightlintel.building.FileId;
 import brightlintel.building.GridLine;
 import brightlintel.building.UnderlayId;
+import brightlintel.correct.size.SizeKind;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.drawing.Progress;
+import brightlintel.edit.Appearing;
 import brightlintel.edit.Receiving;
 import brightlintel.geom.Point;
 import brightlintel.receive.DrawingShelf;
@@ -114,6 +117,42 @@ class ToolsTest {
     }
 
     /** A known length sets the scale; a second one checks it, and says so where it does not agree. */
+    @Test void twoPairsOfPointsTurnAndMoveADrawingAtItsSize() {
+        w.start(x -> new TwoPairsTool(x, underlay));
+        click(0, 0);
+        click(100, 50);
+        click(0, 0);
+        assertThat(w.tool().from()).as("the same point is no second one").isEmpty();
+        click(0, 10);
+        assertThat(w.tool().back()).isTrue();
+        click(0, 10);
+        click(90, 50);
+        var p = w.underlay().orElseThrow().placement();
+        assertThat(p.apply(p.toFile(new Point(100, 50))).distance(new Point(100, 50))).isLessThan(1e-9);
+        assertThat(scale()).isEqualTo(1);
+        assertThat(Math.toDegrees(p.turn().value())).isCloseTo(90, within(1e-9));
+        assertThat(w.message().tone()).isEqualTo(Message.Tone.GOOD);
+        assertThat(w.tool()).isInstanceOf(SelectTool.class);
+        w.undo();
+        assertThat(w.underlay().orElseThrow().placement().turn().value()).isZero();
+    }
+
+    @Test void whatIsFoundIsProposedAndStruckOutAtOnce() {
+        var found = w.reckonings().of(w.drawing().orElseThrow()).orElseThrow();
+        assertThat(found.size().unsure()).as("21 lines are no plan").isTrue();
+        assertThat(Proposed.of(w)).filteredOn(p -> p.decision() == Proposed.Decision.SIZE).noneMatch(Proposed::sure);
+        w.reckonings().strike(underlay, SizeKind.HEADER);
+        assertThat(w.reckonings().of(w.drawing().orElseThrow()).orElseThrow().size().opinions()).noneMatch(o -> o.kind() == SizeKind.HEADER);
+        w.reckonings().strike(underlay, SizeKind.HEADER);
+        assertThat(w.reckonings().of(w.drawing().orElseThrow())).contains(found);
+        int steps = w.history().past().size();
+        Proposed.takeAll(w);
+        assertThat(w.history().past()).as("nothing unsure is taken with the rest").hasSizeLessThanOrEqualTo(steps + 2);
+        assertThat(w.underlay().orElseThrow().placement().scale().value().mean()).isEqualTo(1);
+        w.apply(Appearing.lock(underlay, true));
+        assertThat(Proposed.of(w)).as("what is locked stays where it is").isEmpty();
+    }
+
     @Test void aKnownLengthSetsTheScaleAndASecondChecksIt() {
         assertThat(scale()).isEqualTo(1);
         w.start(x -> new KnownLengthTool(x, underlay));
