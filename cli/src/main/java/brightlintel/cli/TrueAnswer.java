@@ -20,8 +20,8 @@ import java.util.Map;
 final class TrueAnswer {
     private TrueAnswer() { }
 
-    /** @param laid null where there is one drawing alone */
-    static Map<String, Object> of(String file, Reckoning r, Laying laid) {
+    /** @param laid null where there is one drawing alone; first: the one that the others are laid on */
+    static Map<String, Object> of(String file, Reckoning r, Laying laid, boolean first) {
         Map<String, Object> out = new LinkedHashMap<>();
         SizeFinding s = r.size();
         out.put("file", Path.of(file).getFileName().toString());
@@ -40,20 +40,21 @@ final class TrueAnswer {
             point(r.inFile(p))).orElse(null));
         out.put("farFromOrigin", r.astray().wastesDigits());
         out.put("strays", map("count", r.astray().count(), "box", box(r, r.astray().box())));
-        if (laid != null) place(laid, out);
+        if (laid != null) place(laid, first, out);
         List<Object> evidence = new ArrayList<>();
         for (Opinion o : s.opinions()) if (!o.isSilent(s.metresPerUnit())) evidence.add(opinion(o, s));
         out.put("evidence", evidence);
         return out;
     }
 
-    private static void place(Laying laid, Map<String, Object> out) {
+    private static void place(Laying laid, boolean first, Map<String, Object> out) {
         double degrees = Math.toDegrees(laid.turn());
         out.put("placementTurnDegrees", degrees);
         out.put("anchorInFile", point(laid.anchor()));
         out.put("at", point(laid.at()));
         out.put("aligned", laid.aligned().map(a -> map("residualMm", round(a.residual() * 1000, 2), "by",
-            a.by() == Lining.By.GRID ? "grid" : "walls", "lines", a.lines(), "unsure", a.unsure())).orElse(null));
+            a.by() == Lining.By.GRID ? "grid" : "walls", "lines", a.lines(), "unsure", a.unsure()))
+            .orElse(first ? null : map("residualMm", null, "by", null, "lines", 0, "unsure", true)));
     }
 
     private static Map<String, Object> opinion(Opinion o, SizeFinding s) {

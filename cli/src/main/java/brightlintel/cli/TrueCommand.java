@@ -46,7 +46,8 @@ final class TrueCommand implements Command {
         for (String file : call.rest()) all.add(reckoned(Path.of(file), call));
         List<Laying> laid = Laying.of(all);
         List<Map<String, Object>> out = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) out.add(TrueAnswer.of(call.rest().get(i), all.get(i), all.size() == 1 ? null : laid.get(i)));
+        for (int i = 0; i < all.size(); i++) out.add(TrueAnswer.of(call.rest().get(i), all.get(i), all.size() == 1 ? null : laid.get(i),
+            i == 0));
         call.out().writeBytes(JsonText.of(out.size() == 1 ? out.getFirst() : out));
         call.out().println();
         return Main.DONE;

@@ -64,6 +64,13 @@ class TrueCommandTest {
         assertThat(n.at("/1/evidence").toString()).as("the file says inches").contains("\"agrees\":false");
     }
 
+    @Test void whatHasNoLineInCommonIsLaidUnsure() {
+        JsonNode n = asked(DemoDrawings.GROUND, DemoDrawings.OLD_SURVEY, DemoDrawings.ANNEXE);
+        assertThat(n.at("/1/aligned/unsure").asBoolean()).as("a scan has no lines").isTrue();
+        assertThat(n.at("/2/aligned/unsure").asBoolean()).as("the annexe shares no wall").isTrue();
+        assertThat(n.at("/1/at").size()).isEqualTo(2);
+    }
+
     @Test void aShrunkSheetIsMeasuredByItsDimensions() {
         JsonNode n = asked(DemoDrawings.ANNEXE);
         assertThat(n.get("unsure").asBoolean()).isFalse();

@@ -1,0 +1,95 @@
+package brightlintel.notation;
+
+import brightlintel.drawing.Colour;
+import brightlintel.drawing.Companions;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.Format;
+import brightlintel.drawing.Header;
+import brightlintel.drawing.Layer;
+import brightlintel.drawing.Paper;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.Report;
+import brightlintel.drawing.Space;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.drawing.Style;
+import brightlintel.drawing.Tables;
+import brightlintel.geom.Vec3;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A drawing made stroke by stroke, in file units: lines, arcs, circles, texts and dimensions. */
+public final class Sketch {
+    private final List<Entity> out = new ArrayList<>();
+    private final Map<String, String> words = new LinkedHashMap<>();
+    private Optional<Paper> paper = Optional.empty();
+
+    public Sketch line(double x0, double y0, double x1, double y1) {
+        out.add(new Entity.Line(key(), Style.PLAIN, Vec3.UP, new Vec3(x0, y0, 0), new Vec3(x1, y1, 0)));
+        return this;
+    }
+
+    /** Degrees. */
+    public Sketch arc(double x, double y, double r, double from, double to) {
+        out.add(new Entity.Arc(key(), Style.PLAIN, Vec3.UP, new Vec3(x, y, 0), r, Math.toRadians(from), Math.toRadians(to)));
+        return this;
+    }
+
+    public Sketch circle(double x, double y, double r) {
+        out.add(new Entity.Circle(key(), Style.PLAIN, Vec3.UP, new Vec3(x, y, 0), r));
+        return this;
+    }
+
+    /** Its middle there, of height h; degrees. */
+    public Sketch text(String text, double x, double y, double h, double turn) {
+        Vec3 at = new Vec3(x, y, 0);
+        out.add(new Entity.Text(key(), Style.PLAIN, Vec3.UP, Entity.TextSort.TEXT, text, "", h, at, at, Math.toRadians(turn), 1, 0,
+            Entity.Across.CENTRE, Entity.Upward.MIDDLE, true));
+        return this;
+    }
+
+    /** Level; over is typed over the length. */
+    public Sketch dimension(double x0, double x1, double y, String over) {
+        out.add(new Entity.Dimension(key(), Style.PLAIN, Vec3.UP, 0, "", Math.abs(x1 - x0), over, new Vec3(x1, y, 0),
+            new Vec3((x0 + x1) / 2, y, 0), new Vec3(x0, y, 0), new Vec3(x1, y, 0), Vec3.ZERO, 0, ""));
+        return this;
+    }
+
+    /** Two faces of a level wall. */
+    public Sketch wall(double x0, double x1, double y, double thick) {
+        return line(x0, y, x1, y).line(x0, y + thick, x1, y + thick);
+    }
+
+    /** A leaf open by a right angle, to the right of its hinge. */
+    public Sketch door(double x, double y, double leaf) {
+        return line(x, y, x, y + leaf).arc(x, y, leaf, 0, 90);
+    }
+
+    public Sketch word(String name, String value) {
+        words.put(name, value);
+        return this;
+    }
+
+    /** On a page in points of so many millimetres. */
+    public Sketch onPage(double widthMm, double heightMm) {
+        paper = Optional.of(new Paper(widthMm / 1000, heightMm / 1000, 0.0254 / 72));
+        return this;
+    }
+
+    private EntityKey key() {
+        return new EntityKey("", out.size());
+    }
+
+    public SpaceKey space() {
+        return paper.isPresent() ? new SpaceKey.Page(1) : new SpaceKey.Model();
+    }
+
+    public RawDrawing drawing() {
+        return new RawDrawing("", paper.isPresent() ? Format.PDF : Format.DXF, "", new Header(words),
+            List.of(Layer.plain("0", Colour.PLAIN)), Tables.NONE, List.of(new Space(space(), paper, out)), Map.of(), Companions.NONE,
+            Report.EMPTY);
+    }
+}
