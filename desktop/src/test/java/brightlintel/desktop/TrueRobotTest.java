@@ -119,5 +119,12 @@ class TrueRobotTest extends WindowRobot {
         shot("7-lit");
         keys(KeyCode.T);
         assertThat(w.history().past()).hasSize(2);
+        button("command-strays-aside");
+        assertThat(w.underlay().orElseThrow().clearing().singles()).as("a forgotten block, set aside in one step").hasSize(2);
+        found();
+        assertThat(w.drawing().flatMap(w.reckonings()::of).orElseThrow().astray().count()).isZero();
+        shot("8-strays");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(w.underlay().orElseThrow().clearing().singles()).isEmpty();
     }
 }

@@ -155,6 +155,7 @@ public final class Commands {
         add("take", "T", w -> w.stage() == Stage.TRUE && Proposed.next(w).isPresent(), Proposed::take);
         add("take-all", "Shift+T", w -> w.stage() == Stage.TRUE && Proposed.of(w).stream().anyMatch(p -> p.sure() && !p.taken()),
             Proposed::takeAll);
+        add("strays-aside", "", w -> SettingAside.astray(w).isPresent(), SettingAside::strays);
         moving("two-pairs", "", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(TwoPairsTool::new));

@@ -5,7 +5,10 @@ import brightlintel.building.Edit;
 import brightlintel.building.Project;
 import brightlintel.building.Single;
 import brightlintel.building.UnderlayId;
+import brightlintel.correct.Reckoning;
+import brightlintel.correct.lie.Astray;
 import brightlintel.desktop.state.Message;
+import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Clearings;
@@ -17,6 +20,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Takes away what is selected: of the model for good, of a drawing until it is brought back. */
 final class SettingAside {
@@ -50,6 +54,25 @@ final class SettingAside {
             return out;
         }));
         w.say(new Message(Message.Tone.GOOD, Words.count("picked.aside", n)));
+    }
+
+    /** What lies far from all else of the drawing in hand, if that is not too much for single things. */
+    static Optional<Astray> astray(Workspace w) {
+        return w.stage() != Stage.TRUE ? Optional.empty() : w.drawing().flatMap(w.reckonings()::of).map(Reckoning::astray)
+            .filter(a -> a.count() > 0 && a.count() <= MOST);
+    }
+
+    /** All of it in one step; the plan is then found again. */
+    static void strays(Workspace w) {
+        Optional<PlacedDrawing> d = w.drawing();
+        Optional<Astray> a = astray(w);
+        if (d.isEmpty() || a.isEmpty()) return;
+        List<Single> of = new ArrayList<>();
+        a.get().strokes().forEach(s -> of.add(single(d.get().ref(s, 0, 1))));
+        a.get().marks().forEach(m -> of.add(single(d.get().finder().markRef(m))));
+        Edit singles = Clearings.singles(d.get().underlay().id(), of);
+        w.apply(Edit.of("edit.singles-off", LengthFormat.grouped(of.size()), singles::apply));
+        w.say(new Message(Message.Tone.GOOD, Words.count("picked.aside", of.size())));
     }
 
     private static Single single(DrawnRef drawn) {

@@ -118,6 +118,7 @@ final class TrueDocket {
             for (Evidence e : evidence)
                 EvidenceWords.of(e, w.lengths()).ifPresent(t -> v.getChildren().add(Parts.evidence("✓", t, Tone.SURE)));
         if (!s.strays().isEmpty()) v.getChildren().add(Parts.evidence("–", s.strays(), Tone.PLAIN));
+        if (commands.get("strays-aside").isEnabled(w)) v.getChildren().add(Parts.row(Parts.button(w, commands.get("strays-aside"), false)));
         boolean byHand = found.isEmpty() && (s.scaleBy() == TrueState.Who.ASSUMED || s.scaleBy() == TrueState.Who.SAID);
         List<Node> buttons = new ArrayList<>();
         found.flatMap(f -> f.take(Proposed.Decision.SIZE)).ifPresent(buttons::add);
