@@ -9,6 +9,7 @@ import brightlintel.correct.size.Opinion;
 import brightlintel.correct.size.SizeFinding;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.inspect.Inspection;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,15 +32,15 @@ final class TrueAnswer {
         out.put("unsure", s.unsure());
         out.put("unit", UnitChoice.of(s.metresPerUnit()).map(u -> u.name().toLowerCase(Locale.ROOT)).orElse(null));
         double nominal = s.nominal();
-        out.put("freeScale", map("x", round(nominal / s.metresPerUnitX(), 5), "y", round(nominal / s.metresPerUnitY(), 5)));
+        out.put("freeScale", Inspection.ordered("x", round(nominal / s.metresPerUnitX(), 5), "y", round(nominal / s.metresPerUnitY(), 5)));
         out.put("turnDegrees", round(Math.toDegrees(r.turn().turn()), 5));
         List<Object> directions = new ArrayList<>();
         r.look().directions().forEach(d -> directions.add(round(Math.toDegrees(d.angle()), 4)));
         out.put("mainDirections", directions);
-        out.put("datum", r.datum().proposals().stream().findFirst().map(DatumFinding.Proposal::at).map(p ->
+        out.put("datum", r.datum().best().map(DatumFinding.Proposal::at).map(p ->
             point(r.inFile(p))).orElse(null));
         out.put("farFromOrigin", r.astray().wastesDigits());
-        out.put("strays", map("count", r.astray().count(), "box", box(r, r.astray().box())));
+        out.put("strays", Inspection.ordered("count", r.astray().count(), "box", box(r, r.astray().box())));
         if (laid != null) place(laid, first, out);
         List<Object> evidence = new ArrayList<>();
         for (Opinion o : s.opinions()) if (!o.isSilent(s.metresPerUnit())) evidence.add(opinion(o, s));
@@ -52,14 +53,14 @@ final class TrueAnswer {
         out.put("placementTurnDegrees", degrees);
         out.put("anchorInFile", point(laid.anchor()));
         out.put("at", point(laid.at()));
-        out.put("aligned", laid.aligned().map(a -> map("residualMm", round(a.residual() * 1000, 2), "by",
+        out.put("aligned", laid.aligned().map(a -> Inspection.ordered("residualMm", round(a.residual() * 1000, 2), "by",
             a.by() == Lining.By.GRID ? "grid" : "walls", "lines", a.lines(), "unsure", a.unsure()))
-            .orElse(first ? null : map("residualMm", null, "by", null, "lines", 0, "unsure", true)));
+            .orElse(first ? null : Inspection.ordered("residualMm", null, "by", null, "lines", 0, "unsure", true)));
     }
 
     private static Map<String, Object> opinion(Opinion o, SizeFinding s) {
         double at = o.at(), weight = -o.support().applyAsDouble(s.metresPerUnit() * 7);
-        return map("kind", o.kind().name().toLowerCase(Locale.ROOT), "metresPerUnit", Double.isNaN(at) ? null : at, "weight",
+        return Inspection.ordered("kind", o.kind().name().toLowerCase(Locale.ROOT), "metresPerUnit", Double.isNaN(at) ? null : at, "weight",
             round(weight, 2),
             "agrees", o.agrees(s.metresPerUnit()), "count", o.count(), "text", words(o, s));
     }
@@ -79,12 +80,6 @@ final class TrueAnswer {
             case SHEET -> String.format(Locale.ROOT, "the frame is %.1f %% of its sheet", 100 * o.value());
             case ROUND -> o.count() + " different bays of the grid, held against round lengths";
         };
-    }
-
-    private static Map<String, Object> map(Object... pairs) {
-        Map<String, Object> m = new LinkedHashMap<>();
-        for (int i = 0; i < pairs.length; i += 2) m.put((String) pairs[i], pairs[i + 1]);
-        return m;
     }
 
     private static List<Double> point(Point p) {

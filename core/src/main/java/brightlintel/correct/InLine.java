@@ -1,7 +1,6 @@
 package brightlintel.correct;
 
 import brightlintel.building.Placement;
-import brightlintel.correct.lie.DatumFinding;
 import brightlintel.correct.line.Lining;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
@@ -26,11 +25,10 @@ public record InLine(double turn, Point anchor, Point at, Lining.Aligned aligned
         boolean sized = Math.abs(place.scale().value().mean() / m - 1) < SIZE;
         if (!sized || place.mirrored() || place.straightening().isPresent()) return Optional.empty();
         return Lining.of(fixed, moved).map(a -> {
-            Point own = moved.datum().proposals().stream().findFirst().map(DatumFinding.Proposal::at).orElse(Point.ORIGIN);
-            Point upright = own.times(moved.size().metresPerUnit()).turn(-a.movedTurn()).plus(a.shift());
+            Point upright = moved.upright(moved.zero(), a.movedTurn()).plus(a.shift());
             Point inFixed = fixed.inFile(upright.turn(a.fixedTurn()).times(1 / m));
             double turn = Angles.signed(place.turn().value() + a.fixedTurn() - a.movedTurn());
-            return new InLine(turn, moved.inFile(own), place.apply(inFixed), a);
+            return new InLine(turn, moved.inFile(moved.zero()), place.apply(inFixed), a);
         });
     }
 }

@@ -1,6 +1,5 @@
 package brightlintel.correct;
 
-import brightlintel.correct.lie.DatumFinding;
 import brightlintel.correct.line.Lining;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
@@ -20,20 +19,14 @@ public record Laying(double metresPerUnit, double turn, Point anchor, Point at, 
     public static List<Laying> of(List<Reckoning> all) {
         List<Laying> out = new ArrayList<>();
         Reckoning first = all.getFirst();
-        Point zero = datum(first);
-        double m = first.size().metresPerUnit();
-        out.add(new Laying(m, first.turn().whole(), first.inFile(zero), Point.ORIGIN, Optional.empty()));
+        Point zero = first.zero();
+        out.add(new Laying(first.size().metresPerUnit(), first.turn().whole(), first.inFile(zero), Point.ORIGIN, Optional.empty()));
         for (Reckoning r : all.subList(1, all.size())) {
             Optional<Lining.Aligned> a = Lining.of(first, r);
-            double turn = a.map(Lining.Aligned::movedTurn).orElse(r.turn().whole()), k = r.size().metresPerUnit();
-            Point own = datum(r);
-            Point at = a.map(x -> own.times(k).turn(-turn).plus(x.shift()).minus(zero.times(m).turn(-x.fixedTurn()))).orElse(Point.ORIGIN);
-            out.add(new Laying(k, turn, r.inFile(own), at, a));
+            double turn = a.map(Lining.Aligned::movedTurn).orElse(r.turn().whole());
+            Point at = a.map(x -> r.upright(r.zero(), turn).plus(x.shift()).minus(first.upright(zero, x.fixedTurn()))).orElse(Point.ORIGIN);
+            out.add(new Laying(r.size().metresPerUnit(), turn, r.inFile(r.zero()), at, a));
         }
         return out;
-    }
-
-    private static Point datum(Reckoning r) {
-        return r.datum().proposals().stream().findFirst().map(DatumFinding.Proposal::at).orElse(Point.ORIGIN);
     }
 }

@@ -27,6 +27,16 @@ public record Reckoning(Look look, SizeFinding size, TurnFinding turn, DatumFind
         return struck.isEmpty() ? this : new Reckoning(look, Sizing.of(look, struck), turn, datum, astray);
     }
 
+    /** The proposed datum, or the strokes' own origin where there is none; shifted file units. */
+    Point zero() {
+        return datum.best().map(DatumFinding.Proposal::at).orElse(Point.ORIGIN);
+    }
+
+    /** A point in metres, turned upright. @param turn by which the plan lies turned */
+    Point upright(Point shifted, double turn) {
+        return shifted.times(size.metresPerUnit()).turn(-turn);
+    }
+
     /** From shifted file units. */
     public Point inFile(Point p) {
         return p.plus(look.strokes().origin());

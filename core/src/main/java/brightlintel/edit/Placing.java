@@ -19,7 +19,7 @@ import java.util.function.UnaryOperator;
 public final class Placing {
     private Placing() { }
 
-    private static Edit place(String name, UnderlayId u, UnaryOperator<Placement> f) {
+    static Edit place(String name, UnderlayId u, UnaryOperator<Placement> f) {
         return Edit.of(name, p -> p.withUnderlay(u, x -> x.locked() ? x : x.with(f.apply(x.placement()))));
     }
 

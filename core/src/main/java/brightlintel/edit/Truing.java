@@ -3,7 +3,6 @@ package brightlintel.edit;
 import brightlintel.building.Edit;
 import brightlintel.building.Evidence;
 import brightlintel.building.Given;
-import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Scale;
 import brightlintel.building.UnderlayId;
@@ -17,19 +16,14 @@ import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.UnaryOperator;
 
 /** What was found of an underlay's size, turn and place, taken: each a step of its own. What is locked stays where it is. */
 public final class Truing {
     private Truing() { }
 
-    private static Edit place(String name, UnderlayId u, UnaryOperator<Placement> f) {
-        return Edit.of(name, p -> p.withUnderlay(u, x -> x.locked() ? x : x.with(f.apply(x.placement()))));
-    }
-
     public static Edit size(UnderlayId u, SizeFinding s) {
         Evidence[] why = s.opinions().stream().filter(o -> o.agrees(s.metresPerUnit())).map(Truing::evidence).toArray(Evidence[]::new);
-        return place("edit.true-size", u, p -> p.withScale(new Given<>(new Scale(s.metresPerUnitX(), s.metresPerUnitY()),
+        return Placing.place("edit.true-size", u, p -> p.withScale(new Given<>(new Scale(s.metresPerUnitX(), s.metresPerUnitY()),
             Given.read(0, s.confidence(), why).why())));
     }
 
@@ -48,21 +42,21 @@ public final class Truing {
 
     /** Stands upright, and its texts can be read. */
     public static Edit upright(UnderlayId u, TurnFinding t) {
-        return place("edit.true-upright", u, p -> p.withTurn(Given.read(Angles.signed(-t.whole()), t.share(),
+        return Placing.place("edit.true-upright", u, p -> p.withTurn(Given.read(Angles.signed(-t.whole()), t.share(),
             new Evidence.Weighed("directions", (int) Math.round(100 * t.share()), 100))));
     }
 
     /** A point of the file becomes 0,0. @param inFile file units */
     public static Edit datum(UnderlayId u, DatumFinding.Kind kind, Point inFile) {
         Evidence why = new Evidence.Weighed(kind.name().toLowerCase(Locale.ROOT), 1, 1);
-        return place("edit.true-datum", u, p -> p.withAnchor(Given.read(inFile, 1, why), Given.read(Point.ORIGIN, 1, why)));
+        return Placing.place("edit.true-datum", u, p -> p.withAnchor(Given.read(inFile, 1, why), Given.read(Point.ORIGIN, 1, why)));
     }
 
     /** Comes to lie on the drawing of another storey. */
     public static Edit inLine(UnderlayId u, InLine l) {
         Evidence why = new Evidence.Weighed(l.aligned().by() == Lining.By.GRID ? "grid" : "lines", l.aligned().lines(),
             l.aligned().lines());
-        return place("edit.true-in-line", u, p -> p.withTurn(new Given<>(l.turn(), Given.read(0, 1, why).why()))
+        return Placing.place("edit.true-in-line", u, p -> p.withTurn(new Given<>(l.turn(), Given.read(0, 1, why).why()))
             .withAnchor(Given.read(l.anchor(), 1, why), Given.read(l.at(), 1, why)));
     }
 
@@ -74,7 +68,7 @@ public final class Truing {
     public static Edit twoPairs(UnderlayId u, List<Point> own, List<Point> there) {
         Point middle = own.get(0).towards(own.get(1), 0.5), to = there.get(0).towards(there.get(1), 0.5);
         double way = there.get(1).minus(there.get(0)).angle();
-        return place("edit.two-pairs", u, p -> {
+        return Placing.place("edit.two-pairs", u, p -> {
             double now = p.apply(own.get(1)).minus(p.apply(own.get(0))).angle();
             return p.withTurn(Given.stated(Angles.signed(p.turn().value() + way - now)))
                 .withAnchor(Given.stated(p.straightening().map(s -> s.map().apply(middle)).orElse(middle)), Given.stated(to));

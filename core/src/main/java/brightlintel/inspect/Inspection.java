@@ -45,7 +45,8 @@ public final class Inspection {
         return out;
     }
 
-    static Map<String, Object> ordered(Object... pairs) {
+    /** Names and values in turn, as a map that keeps their order. */
+    public static Map<String, Object> ordered(Object... pairs) {
         Map<String, Object> m = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) m.put((String) pairs[i], pairs[i + 1]);
         return m;

@@ -104,7 +104,7 @@ class TrueRobotTest extends WindowRobot {
         keys(KeyCode.T);
         keys(KeyCode.T);
         assertThat(placement().apply(HeronQuay.GROUND_AT).length()).isLessThan(CLOSE);
-        assertThat(Proposed.next(w)).as("all is taken").isEmpty();
+        assertThat(Proposed.next(Proposed.of(w))).as("all is taken").isEmpty();
         for (int i = 0; i < 3; i++) keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(placement()).isEqualTo(before);
         button("show-measures");

@@ -8,6 +8,7 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Points that may become 0,0, the best first: the lower left crossing of the grid, since outer walls may step back from storey to storey;
@@ -26,6 +27,11 @@ public record DatumFinding(List<Proposal> proposals) {
 
     public DatumFinding {
         proposals = List.copyOf(proposals);
+    }
+
+    /** The one that is proposed before all others. */
+    public Optional<Proposal> best() {
+        return proposals.stream().findFirst();
     }
 
     /**

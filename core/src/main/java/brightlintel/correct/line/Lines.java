@@ -73,11 +73,4 @@ final class Lines {
         Arrays.sort(a, Comparator.comparingDouble(Line::at));
         return a;
     }
-
-    double total() {
-        double sum = 0;
-        for (Line l : plumb) sum += l.weight();
-        for (Line l : level) sum += l.weight();
-        return sum;
-    }
 }

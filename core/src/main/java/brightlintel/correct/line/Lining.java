@@ -72,11 +72,12 @@ public final class Lining {
 
     private Optional<Aligned> found() {
         List<Tried> all = new ArrayList<>();
+        Labels names = labels(fixed, fixed.turn().whole());
         for (double turn : turns()) {
             double likely = reads(turn) ? 1 : UNREAD;
             Lines lines = Lines.of(moved.look(), turn, moved.size().metresPerUnit());
             Match match = new Match(fixedLines, lines);
-            for (Point named : Labels.shifts(labels(fixed, fixed.turn().whole()), labels(moved, turn)))
+            for (Point named : Labels.shifts(names, labels(moved, turn)))
                 all.add(tried(turn, likely, lines, refined(match, named), true));
             List<Double> xs = Votes.of(fixedLines.across(true), lines.across(true), TRIED), ys = Votes.of(fixedLines.across(false),
                 lines.across(false), TRIED);

@@ -2,6 +2,7 @@ package brightlintel.correct.look;
 
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.Layer;
+import brightlintel.drawing.Paper;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -26,12 +27,12 @@ public record Drawn(RawDrawing file, SpaceKey space, Strokes strokes, IntPredica
         return new Drawn(file, space, s, i -> !hidden[s.layerOf(i)], i -> !hidden[s.mark(i).layer()]);
     }
 
-    public Optional<Space> place() {
-        return file.space(space);
+    public Optional<Paper> paper() {
+        return file.space(space).flatMap(Space::paper);
     }
 
     public boolean isOnPaper() {
-        return place().flatMap(Space::paper).isPresent();
+        return paper().isPresent();
     }
 
     boolean shows(Strokes.DimensionMark d) {

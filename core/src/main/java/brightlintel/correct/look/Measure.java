@@ -22,9 +22,4 @@ public record Measure(String text, Figure figure, Point along, Point at, Point f
     public double logRatio() {
         return Math.log((figure.isBare() ? figure.number() : figure.metres()) / drawn());
     }
-
-    /** Nearer to the file's x axis than to its y axis. */
-    public boolean isLevel() {
-        return Math.abs(along.x()) >= Math.abs(along.y());
-    }
 }

@@ -31,7 +31,7 @@ final class Agreement {
      * @param logRatio of bare figures, or of figures in metres; different: figures among those that agree; chance: how many any window
      * holds by chance, of all
      */
-    record Peak(double logRatio, boolean bare, int groups, int different, double chance, int all) { }
+    record Peak(double logRatio, boolean bare, int different, double chance, int all) { }
 
     private record Point(double log, int group, double number) { }
 
@@ -67,7 +67,7 @@ final class Agreement {
             double from = densest(p);
             List<Point> in = p.stream().filter(x -> x.log >= from && x.log <= from + WINDOW).toList();
             Set<Integer> explained = new HashSet<>(in.stream().map(Point::group).toList());
-            out.add(new Peak(centre(in), bare, explained.size(), (int) in.stream().map(Point::number).distinct().count(), chance,
+            out.add(new Peak(centre(in), bare, (int) in.stream().map(Point::number).distinct().count(), chance,
                 sorted.size()));
             p = p.stream().filter(x -> !explained.contains(x.group)).toList();
         }

@@ -10,8 +10,6 @@ import java.util.List;
 final class Candidates {
     /** Factors nearer to each other than this are one. */
     static final double SAME = 0.004;
-    /** A point of a page. */
-    static final double POINT = 0.0254 / 72;
     /** Logarithms: a drawing at half or double size; a factor that nobody draws at, but that measures agree on; a sheet that was shrunk. */
     private static final double SCALED = -3.5, FREE = -3, SHRUNK = -1.2, DECIMETRE = -2.5;
     private static final double[] METRIC_SCALES = {10, 20, 25, 50, 75, 100, 125, 150, 200, 250, 300, 400, 500, 1000};
@@ -26,8 +24,7 @@ final class Candidates {
     /** @param agreed on by written measures */
     static List<Candidate> of(Look look, List<Double> agreed) {
         List<Candidate> all = new ArrayList<>();
-        if (look.drawn().isOnPaper()) sheets(all);
-        else units(all);
+        look.drawn().paper().ifPresentOrElse(p -> sheets(p.metresPerUnit(), all), () -> units(all));
         List<Candidate> known = List.copyOf(all);
         for (double f : agreed) {
             double usual = known.stream().filter(c -> Math.abs(Math.log(c.factor / f)) < SAME).mapToDouble(c ->
@@ -61,9 +58,10 @@ final class Candidates {
         all.add(new Candidate(0.1, DECIMETRE));
     }
 
-    private static void sheets(List<Candidate> all) {
-        for (double n : METRIC_SCALES) all.add(new Candidate(n * POINT, n == 100 || n == 50 || n == 200 ? 0 : -1));
-        for (double n : INCH_SCALES) all.add(new Candidate(n * POINT, n == 48 || n == 96 ? -0.5 : -1.5));
+    /** @param unit metres on paper of a unit of the sheet */
+    private static void sheets(double unit, List<Candidate> all) {
+        for (double n : METRIC_SCALES) all.add(new Candidate(n * unit, n == 100 || n == 50 || n == 200 ? 0 : -1));
+        for (double n : INCH_SCALES) all.add(new Candidate(n * unit, n == 48 || n == 96 ? -0.5 : -1.5));
     }
 
     /** Of a model: drawn in inches or feet, at full size or half or double. */

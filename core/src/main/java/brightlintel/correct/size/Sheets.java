@@ -3,7 +3,7 @@ package brightlintel.correct.size;
 import brightlintel.correct.SheetNotes;
 import brightlintel.correct.look.Look;
 import brightlintel.drawing.Paper;
-import brightlintel.drawing.Space;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,28 +14,24 @@ final class Sheets {
 
     private Sheets() { }
 
-    static List<Opinion> scales(Look look) {
-        Optional<Double> unit = unit(look);
-        if (unit.isEmpty()) return List.of();
+    static List<Opinion> opinions(Look look) {
+        List<Opinion> out = new ArrayList<>();
+        Optional<Paper> paper = look.drawn().paper();
+        if (paper.isEmpty()) return out;
         SheetNotes notes = SheetNotes.of(look.drawn().file(), look.drawn().space());
-        return notes.scale().map(s -> new Opinion(SizeKind.SCALE, s.denominator() * unit.get(), 1, notes.scales().size(), s.denominator(),
-            List.of(s.at().minus(look.strokes().origin())), f -> near(f, s.denominator() * unit.get()) ? 0 : SCALE)).stream().toList();
+        notes.scale().ifPresent(s -> {
+            double at = s.denominator() * paper.get().metresPerUnit();
+            out.add(new Opinion(SizeKind.SCALE, at, 1, notes.scales().size(), s.denominator(),
+                List.of(s.at().minus(look.strokes().origin())),
+                f -> near(f, at) ? 0 : SCALE));
+            notes.frame().ifPresent(frame -> out.add(frame(look, frame, at / frame.share())));
+        });
+        return out;
     }
 
-    static List<Opinion> frame(Look look) {
-        Optional<Double> unit = unit(look);
-        if (unit.isEmpty()) return List.of();
-        SheetNotes notes = SheetNotes.of(look.drawn().file(), look.drawn().space());
-        if (notes.frame().isEmpty() || notes.scale().isEmpty()) return List.of();
-        SheetNotes.SheetFrame frame = notes.frame().get();
-        double at = notes.scale().get().denominator() * unit.get() / frame.share();
-        return List.of(new Opinion(SizeKind.SHEET, at, 1, 1, frame.share(), List.of(frame.box().centre().minus(look.strokes().origin())),
-            f -> near(f, at) ? 0 : SHEET));
-    }
-
-    /** Metres on paper of a unit of the sheet. */
-    private static Optional<Double> unit(Look look) {
-        return look.drawn().place().flatMap(Space::paper).map(Paper::metresPerUnit);
+    private static Opinion frame(Look look, SheetNotes.SheetFrame frame, double at) {
+        return new Opinion(SizeKind.SHEET, at, 1, 1, frame.share(), List.of(frame.box().centre().minus(look.strokes().origin())),
+            f -> near(f, at) ? 0 : SHEET);
     }
 
     private static boolean near(double f, double at) {

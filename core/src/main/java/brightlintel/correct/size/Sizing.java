@@ -17,7 +17,7 @@ public final class Sizing {
     private static final int RIVALS = 4;
     private static final double RIVAL_SHARE = 0.3, TWO_SCALES = 0.6, MAYBE_SHRUNK = 0.7;
     private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Usual::letters, Usual::extent,
-        Rounds::opinions, Words::header, Words::system, Sheets::scales, Sheets::frame);
+        Rounds::opinions, Words::header, Words::system, Sheets::opinions);
     private final Look look;
     private final Written written;
     private final List<Opinion> opinions = new ArrayList<>();

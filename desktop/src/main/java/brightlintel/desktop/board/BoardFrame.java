@@ -42,6 +42,9 @@ final class BoardFrame {
     private final Runnable again;
     private Contents shapesOf;
     private PlanShapes shapes;
+    private Project modelOf;
+    private StoreyId modelOn;
+    private Box model = Box.EMPTY;
     private Optional<Contents> belowOf = Optional.empty();
     private List<PlanShapes.Shape.Ground> below = List.of();
 
@@ -103,8 +106,18 @@ final class BoardFrame {
             all = all.flatMap(b -> e.map(x -> b.with(x.main())));
         }
         Optional<PlanView> whole = all.filter(b -> !b.isEmpty())
-            .map(b -> fitted(b.with(Pictures.model(w.project(), w.storeyId())), view.width(), view.height()));
+            .map(b -> fitted(b.with(model()), view.width(), view.height()));
         return new UnderlayPictures.Wanted(sheets, lit(), p.paper(), view, whole);
+    }
+
+    /** Where the model of the storey is: a project is never changed, so that the same one has the same box. */
+    private Box model() {
+        if (modelOf != w.project() || !w.storeyId().equals(modelOn)) {
+            modelOf = w.project();
+            modelOn = w.storeyId();
+            model = Pictures.model(modelOf, modelOn);
+        }
+        return model;
     }
 
     /** All of a box, between the rulers and above the scale bar. */

@@ -1,7 +1,6 @@
 package brightlintel.desktop.command;
 
 import brightlintel.building.Edit;
-import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.StoreyId;
@@ -39,7 +38,6 @@ import brightlintel.edit.Stacking;
 import brightlintel.edit.Tracing;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -152,7 +150,7 @@ public final class Commands {
         moving("turn-left", "", (w, u) -> w.apply(Placing.turnBy(u, Math.PI / 2)));
         moving("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
         moving("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
-        add("take", "T", w -> w.stage() == Stage.TRUE && Proposed.next(w).isPresent(), Proposed::take);
+        add("take", "T", w -> w.stage() == Stage.TRUE && Proposed.next(Proposed.of(w)).isPresent(), Proposed::take);
         add("take-all", "Shift+T", w -> w.stage() == Stage.TRUE && Proposed.of(w).stream().anyMatch(p -> p.sure() && !p.taken()),
             Proposed::takeAll);
         add("strays-aside", "", w -> SettingAside.astray(w).isPresent(), SettingAside::strays);

@@ -6,7 +6,6 @@ import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.correct.InLine;
 import brightlintel.correct.Reckoning;
-import brightlintel.correct.UnitChoice;
 import brightlintel.correct.lie.DatumFinding;
 import brightlintel.correct.line.Lining;
 import brightlintel.correct.size.Opinion;
@@ -17,6 +16,7 @@ import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Paper;
 import brightlintel.edit.Truing;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
@@ -55,8 +55,13 @@ final class ProposalPart {
         return proposed.stream().filter(p -> p.decision() == which).findFirst();
     }
 
+    /** How many are sure and not taken. */
+    long open() {
+        return proposed.stream().filter(p -> p.sure() && !p.taken()).count();
+    }
+
     boolean hasNext(Proposed.Decision which) {
-        return Proposed.next(w).filter(p -> p.decision() == which).isPresent();
+        return Proposed.next(proposed).filter(p -> p.decision() == which).isPresent();
     }
 
     /** How sure, in words and figure. */
@@ -121,20 +126,17 @@ final class ProposalPart {
     }
 
     private String factor(SizeFinding s) {
-        if (s.isStretched()) return Words.of("true.proposes.stretched", unit(s.metresPerUnitX()), unit(s.metresPerUnitY()));
+        if (s.isStretched()) return Words.of("true.proposes.stretched", TrueState.scaleWords(s.metresPerUnitX()),
+            TrueState.scaleWords(s.metresPerUnitY()));
         double share = s.nominal() / s.metresPerUnit();
-        if (r.look().drawn().isOnPaper()) {
-            double point = r.look().drawn().place().orElseThrow().paper().orElseThrow().metresPerUnit();
+        Optional<Paper> paper = r.look().drawn().paper();
+        if (paper.isPresent()) {
+            double point = paper.get().metresPerUnit();
             String at = "1:" + TrueState.denominator(s.metresPerUnit() / point);
             return Math.abs(share - 1) < 1e-3 ? at : Words.of("true.proposes.shrunk", at, TrueState.denominator(s.nominal() / point),
                 String.format(Locale.ROOT, "%.1f", 100 * share));
         }
-        return unit(s.metresPerUnit());
-    }
-
-    private static String unit(double f) {
-        return UnitChoice.of(f).map(u -> Words.of("true.unit", Words.of("unit." + u.name())))
-            .orElse(Words.of("true.factor", String.format(Locale.ROOT, f >= 0.1 ? "%.5f m" : "%.5f mm", f >= 0.1 ? f : 1000 * f)));
+        return TrueState.scaleWords(s.metresPerUnit());
     }
 
     private Node row(Opinion o, SizeFinding s) {
@@ -178,7 +180,7 @@ final class ProposalPart {
             case DOORS, WALLS, STEPS -> Words.of(key, o.count(), o.of(), each);
             case LETTERS -> Words.of(key, o.count(), each);
             case EXTENT -> Words.of(key, f.about(o.value() * s.metresPerUnit()));
-            case HEADER -> Words.of(key, unit(o.at()));
+            case HEADER -> Words.of(key, TrueState.scaleWords(o.at()));
             case SYSTEM -> Words.of(key);
             case ROUND -> Words.of(key + (o.agrees(s.metresPerUnit()) ? "" : ".not"), o.count());
             case SCALE -> Words.of(key, LengthFormat.grouped(Math.round(o.value())));
@@ -207,7 +209,7 @@ final class ProposalPart {
 
     Optional<Node> datumValue() {
         if (!isOpen(Proposed.Decision.DATUM)) return Optional.empty();
-        DatumFinding.Proposal c = Proposed.datum(r).orElseThrow();
+        DatumFinding.Proposal c = r.datum().best().orElseThrow();
         Node n = Parts.value(Words.of("datum." + c.kind().name(), c.labels()), Words.of("datum.of." + c.kind().name()));
         lights(n, List.of(c.at()));
         return Optional.of(n);

@@ -54,13 +54,13 @@ final class TrueDocket {
             found);
         Node line = found.flatMap(ProposalPart::inLine).orElse(null);
         if (u.locked()) for (Node n : new Node[] {size, upright, datum, line}) if (n != null) n.setDisable(true);
-        return Parts.docket(head, Laid.choice(w), u.locked() ? locked(w, commands) : all(w, commands), size, upright, datum, line,
+        return Parts.docket(head, Laid.choice(w), u.locked() ? locked(w, commands) : all(w, commands, found), size, upright, datum, line,
             SiteFields.decision(w));
     }
 
     /** One key for all that is sure. */
-    private static Node all(Workspace w, Commands commands) {
-        long sure = Proposed.of(w).stream().filter(p -> p.sure() && !p.taken()).count();
+    private static Node all(Workspace w, Commands commands, Optional<ProposalPart> found) {
+        long sure = found.map(ProposalPart::open).orElse(0L);
         if (sure < 2) return null;
         Button b = Parts.button(w, commands.get("take-all"), true);
         b.setText(Words.of("true.take-all", sure));

@@ -65,7 +65,7 @@ record TrueState(String scale, String size, Who scaleBy, List<Choice> choices, O
             : String.format(Locale.ROOT, v < 1000 ? "%.2f" : "%.1f", v);
     }
 
-    private static String scaleWords(double metresPerUnit) {
+    static String scaleWords(double metresPerUnit) {
         return UnitChoice.of(metresPerUnit).map(u -> Words.of("true.unit", Words.of("unit." + u.name())))
             .orElse(Words.of("true.factor", metresPerUnit >= 0.1 ? String.format(Locale.ROOT, "%.5f m", metresPerUnit)
             : String.format(Locale.ROOT, "%.5f mm", metresPerUnit * 1000)));

@@ -49,7 +49,7 @@ public record Proposed(Decision decision, Edit edit, double confidence, boolean 
         boolean turned = isSaid(p.turn().why()) && (off < TURNED || line.filter(l ->
             Math.abs(Angles.signed(l.turn() - p.turn().value())) < TURNED).isPresent());
         out.add(new Proposed(Decision.UPRIGHT, Truing.upright(u.id(), r.turn()), r.turn().share(), !r.turn().isUnsure(), turned));
-        datum(r).ifPresent(c -> {
+        r.datum().best().ifPresent(c -> {
             Point file = r.inFile(c.at());
             boolean there = p.fileAnchor().value().distance(file) * p.scale().value().mean() < THERE && !p.fileAnchor().isAssumed();
             out.add(new Proposed(Decision.DATUM, Truing.datum(u.id(), c.kind(), file), 1, c.kind() != DatumFinding.Kind.LOWER_LEFT, there));
@@ -59,10 +59,6 @@ public record Proposed(Decision decision, Edit edit, double confidence, boolean 
             out.add(new Proposed(Decision.IN_LINE, Truing.inLine(u.id(), l), 1, !l.aligned().unsure(), there));
         });
         return out;
-    }
-
-    public static Optional<DatumFinding.Proposal> datum(Reckoning r) {
-        return r.datum().proposals().stream().findFirst();
     }
 
     /** By somebody, or by more than the file's own word. */
@@ -75,13 +71,13 @@ public record Proposed(Decision decision, Edit edit, double confidence, boolean 
     }
 
     /** The first that is sure and not taken yet; then one that is not sure. */
-    public static Optional<Proposed> next(Workspace w) {
-        List<Proposed> open = of(w).stream().filter(p -> !p.taken).toList();
+    public static Optional<Proposed> next(List<Proposed> all) {
+        List<Proposed> open = all.stream().filter(p -> !p.taken).toList();
         return open.stream().filter(Proposed::sure).findFirst().or(() -> open.stream().findFirst());
     }
 
     public static void take(Workspace w) {
-        next(w).ifPresent(p -> w.apply(p.edit));
+        next(of(w)).ifPresent(p -> w.apply(p.edit));
     }
 
     /**
