@@ -37,6 +37,8 @@ import javafx.scene.layout.Priority;
 
 /** What is proposed for a decision of the stage True, with its evidence; pointing at a piece of evidence lights it on the board. */
 final class ProposalPart {
+    /** Half of the last digit of an angle. */
+    private static final double SHOWN_AS_NONE = Math.toRadians(0.005);
     private final Workspace w;
     private final Commands commands;
     private final PlacedDrawing d;
@@ -102,7 +104,9 @@ final class ProposalPart {
     List<Node> size() {
         List<Node> out = new ArrayList<>();
         SizeFinding s = r.size();
-        for (Opinion o : s.opinions()) if (!o.isSilent(s.metresPerUnit())) out.add(row(o, s));
+        double shown = shown();
+        if (of(Proposed.Decision.SIZE).isEmpty()) out.add(Parts.evidence("–", Words.of("true.no-size"), Tone.PLAIN));
+        for (Opinion o : s.opinions()) if (!o.isSilent(shown)) out.add(row(o, shown));
         Set<SizeKind> struck = w.reckonings().struck(d.underlay().id());
         for (SizeKind k : struck) out.add(struckRow(k));
         if (s.agreeing().size() + s.liars().size() > 0) {
@@ -112,6 +116,11 @@ final class ProposalPart {
             out.add(show);
         }
         return out;
+    }
+
+    /** What evidence is held against: the size that stands above it, which is the one in force where none is proposed. */
+    private double shown() {
+        return of(Proposed.Decision.SIZE).isPresent() ? r.size().metresPerUnit() : d.underlay().placement().scale().value().mean();
     }
 
     /** Once a size is in force: the same for the other drawings of the file that have another. */
@@ -139,9 +148,9 @@ final class ProposalPart {
         return TrueState.scaleWords(s.metresPerUnit());
     }
 
-    private Node row(Opinion o, SizeFinding s) {
-        boolean agrees = o.agrees(s.metresPerUnit());
-        HBox h = (HBox) Parts.evidence(agrees ? "✓" : "✗", words(o, s), agrees ? Tone.SURE : Tone.PARTS);
+    private Node row(Opinion o, double metresPerUnit) {
+        boolean agrees = o.agrees(metresPerUnit);
+        HBox h = (HBox) Parts.evidence(agrees ? "✓" : "✗", words(o, metresPerUnit), agrees ? Tone.SURE : Tone.PARTS);
         lights(h, o.places());
         strike(h, o.kind(), "✕", "true.strike");
         return h;
@@ -171,18 +180,18 @@ final class ProposalPart {
         n.setOnMouseExited(_ -> w.reckonings().light(List.of()));
     }
 
-    private String words(Opinion o, SizeFinding s) {
+    private String words(Opinion o, double metresPerUnit) {
         LengthFormat f = w.lengths();
-        String each = Double.isNaN(o.value()) ? "" : f.partWithUnit(o.value() * s.metresPerUnit());
+        String each = Double.isNaN(o.value()) ? "" : f.partWithUnit(o.value() * metresPerUnit);
         String key = "evidence.says." + o.kind().name();
         return switch (o.kind()) {
             case MEASURES -> Words.of(key, o.count(), o.of());
             case DOORS, WALLS, STEPS -> Words.of(key, o.count(), o.of(), each);
             case LETTERS -> Words.of(key, o.count(), each);
-            case EXTENT -> Words.of(key, f.about(o.value() * s.metresPerUnit()));
+            case EXTENT -> Words.of(key, f.about(o.value() * metresPerUnit));
             case HEADER -> Words.of(key, TrueState.scaleWords(o.at()));
             case SYSTEM -> Words.of(key);
-            case ROUND -> Words.of(key + (o.agrees(s.metresPerUnit()) ? "" : ".not"), o.count());
+            case ROUND -> Words.of(key + (o.agrees(metresPerUnit) ? "" : ".not"), o.count());
             case SCALE -> Words.of(key, LengthFormat.grouped(Math.round(o.value())));
             case SHEET -> Words.of(key, String.format(Locale.ROOT, "%.1f", 100 * o.value()));
         };
@@ -193,7 +202,7 @@ final class ProposalPart {
     Optional<Node> uprightValue() {
         return isOpen(Proposed.Decision.UPRIGHT) ? Optional.of(Parts.value(Words.of("true.turned-now",
             LengthFormat.angle(r.turn().whole())),
-            Words.of(Math.abs(r.turn().whole()) < 1e-6 ? "true.nothing-to-do" : "true.turned-back"))) : Optional.empty();
+            Words.of(Math.abs(r.turn().whole()) < SHOWN_AS_NONE ? "true.nothing-to-do" : "true.turned-back"))) : Optional.empty();
     }
 
     List<Node> upright() {
