@@ -183,7 +183,10 @@ final class UnderlayPictures {
     /** A square of a step that was passed stands in while the view moves; once that rests it only keeps others waiting. */
     private synchronized boolean isWanted(Squares.Key k) {
         if (!isWanted(k.ground())) return false;
-        return System.nanoTime() - stepped < RESTS || listed.contains(k) || listed.contains(k.of(ground));
+        if (System.nanoTime() - stepped < RESTS) return true;
+        // nor does one that is painted ahead, once something in view is missing
+        if (missing(inView) != null && !inView.contains(k) && !inView.contains(k.of(ground))) return false;
+        return listed.contains(k) || listed.contains(k.of(ground));
     }
 
     /** Waits until there is something to paint. @return null once it is to end */
