@@ -26,6 +26,11 @@ public record Underlay(UnderlayId id, FileId file, String sha256, SpaceKey space
         return new Underlay(id, file, sha256, space, cutOut, placement, c, appearance, locked);
     }
 
+    /** The same of other bytes of its file. */
+    public Underlay of(String sha256) {
+        return new Underlay(id, file, sha256, space, cutOut, placement, clearing, appearance, locked);
+    }
+
     public Underlay withLocked(boolean l) {
         return new Underlay(id, file, sha256, space, cutOut, placement, clearing, appearance, l);
     }

@@ -45,8 +45,12 @@ public final class Receiving {
     /** One space of a file, read. */
     public record Arrival(RawDrawing drawing, SpaceKey space, Strokes strokes, Finder finder) { }
 
-    /** The file itself. @param received when, as ISO 8601 */
-    public record Arrived(String name, long bytes, String received) { }
+    /** The file itself. @param received when, as ISO 8601 @param custody whether it is looked after where it lies */
+    public record Arrived(String name, long bytes, String received, Custody custody) {
+        public Arrived(String name, long bytes, String received) {
+            this(name, bytes, received, new Custody.Kept());
+        }
+    }
 
     /**
      * Layers off or frozen in the file start off, unless nothing would be left to see; the unit is the file's word where it can be true;
@@ -59,7 +63,7 @@ public final class Receiving {
 
     /** The same, with ids given. */
     public static Edit receive(FileId id, UnderlayId underlay, Arrived file, Arrival a, StoreyId on) {
-        Source source = new Source(id, file.name, new Custody.Kept(),
+        Source source = new Source(id, file.name, file.custody,
             List.of(new Source.Version(a.drawing.sha256(), file.bytes, file.received, a.drawing.companions().files())));
         Underlay u = underlay(underlay, id, a);
         return Edit.of("edit.receive", file.name, p -> p.storey(on).isEmpty() ? p : laid(withSource(p, source), u, on));

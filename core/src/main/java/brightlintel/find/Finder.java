@@ -125,7 +125,7 @@ public final class Finder {
     }
 
     /** Whichever way each runs, and wherever the seam of a circle lies. */
-    private static boolean samePlace(Curve a, Curve b) {
+    static boolean samePlace(Curve a, Curve b) {
         double slack = Math.max(SAME_PLACE * a.length(), 1e-9);
         if (Math.abs(a.length() - b.length()) > 2 * slack) return false;
         for (double t : SAMPLES)

@@ -80,7 +80,7 @@ public final class Board extends Region {
                 if (fitWaits) fit();
                 refresh();
             }
-            case LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE, MEASURES, EVIDENCE -> refresh();
+            case LOOK, SELECTION, TOOL, SNAPS, AIM, STAGE, MEASURES, EVIDENCE, DISK -> refresh();
             case VIEW, SPACE, BUSY, MESSAGE, PAGES -> { }
         }
     }

@@ -40,6 +40,7 @@ final class BoardFrame {
     private final Workspace w;
     private final UnderlayPictures pictures;
     private final Runnable again;
+    private final ChangeMarks changes = new ChangeMarks();
     private Contents shapesOf;
     private PlanShapes shapes;
     private Project modelOf;
@@ -76,6 +77,7 @@ final class BoardFrame {
         unseen().ifPresent(words -> brush.textCentred(Words.of(words), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM,
             p.ink2()));
         if (w.stage() == Stage.TRUE) new EvidenceMarks(w, brush, p, view).paint();
+        if (w.stage() == Stage.RECEIVE) changes.paint(w, brush, p, view);
         MeasureMarks.of(w).forEach(marks::paint);
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);

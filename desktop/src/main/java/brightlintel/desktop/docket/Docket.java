@@ -37,6 +37,9 @@ public final class Docket extends StackPane {
     private void changed(Change c) {
         switch (c) {
             case PROJECT, STOREY, STAGE, PAGES, DRAWING, FILE, TOOL, SELECTION, SNAPS -> later.run();
+            case DISK -> {
+                if (w.stage() == Stage.RECEIVE) later.run();
+            }
             case EXTENT, EVIDENCE -> {
                 if (w.stage() == Stage.TRUE) later.run();
             }

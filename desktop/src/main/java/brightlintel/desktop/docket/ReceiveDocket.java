@@ -49,6 +49,7 @@ final class ReceiveDocket {
             .orElse(Words.of(w.onBoard().isRead(u) ? "receive.on-board" : "receive.reading-now"));
         VBox v = Parts.decision(Names.of(w, u), pill(w, u, trouble.isPresent(), s), inHand,
             Parts.label(words, trouble.isPresent() ? "brick" : "quiet"));
+        w.project().source(u.file()).ifPresent(f -> v.getChildren().addAll(new FileCarePart(w, commands, u, f).lines()));
         List<Node> buttons = new ArrayList<>();
         if (trouble.isPresent()) buttons.add(Parts.button(w, commands.get("read-again"), false));
         if (several && !inHand)
@@ -62,6 +63,7 @@ final class ReceiveDocket {
 
     private static Node pill(Workspace w, Underlay u, boolean trouble, Optional<DrawingShelf.Shelved> s) {
         if (trouble) return Parts.pill(Words.of("receive.not-read"), Tone.PARTS);
+        if (w.following().offered(u.file()).isPresent()) return Parts.pill(Words.of("disk.pill"), Tone.LOOK);
         if (s.isEmpty()) return Parts.pill(Words.of(w.onBoard().isRead(u) ? "receive.there" : "receive.reading"), Tone.PLAIN);
         return state(s.get(), u).leftOut().isEmpty() ? Parts.pill(Words.of("receive.whole"), Tone.SURE)
             : Parts.pill(Words.of("receive.left-out"), Tone.LOOK);

@@ -64,7 +64,7 @@ public final class Properties extends VBox {
                 case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING, PAGES, MEASURES -> later.run();
                 case LOOK -> looks();
                 case AIM -> pointer();
-                case VIEW, SPACE, BUSY, MESSAGE, EXTENT -> { }
+                case VIEW, SPACE, BUSY, MESSAGE, EXTENT, EVIDENCE, DISK -> { }
             }
         });
         build();

@@ -47,6 +47,7 @@ public final class Workspace {
     private final OnBoard onBoard;
     private final Measures measures = new Measures(this);
     private final Reckonings reckonings = new Reckonings(this);
+    private final Following following = new Following(this);
     private History history;
     private Project saved;
     private Optional<Path> file = Optional.empty();
@@ -150,6 +151,7 @@ public final class Workspace {
         space = SpaceLooks.USUAL;
         measures.forget();
         reckonings.forget();
+        following.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
         stage = p.underlays().isEmpty() ? Stage.RECEIVE : p.elements().findAny().isPresent() ? Stage.TRACE : Stage.TRUE;
@@ -270,6 +272,11 @@ public final class Workspace {
     /** What was found of the size, turn and place of drawings. */
     public Reckonings reckonings() {
         return reckonings;
+    }
+
+    /** How followed files stand on disk. */
+    public Following following() {
+        return following;
     }
 
     public Measures measures() {

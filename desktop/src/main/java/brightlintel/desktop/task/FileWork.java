@@ -1,5 +1,6 @@
 package brightlintel.desktop.task;
 
+import brightlintel.building.Custody;
 import brightlintel.building.Edit;
 import brightlintel.building.FileId;
 import brightlintel.building.Project;
@@ -140,7 +141,8 @@ public final class FileWork {
         work.run(file.getFileName().toString(), p -> {
             DrawingShelf.Shelved s = w.shelf().take(file, wanted, p);
             Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(),
-                Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString());
+                Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString(),
+                new Custody.Followed(file.toAbsolutePath().toString()));
             return new Received(Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on), s.drawing().sha256(), s.space());
         }, this.<Received>answer(file, ofNow(r -> {
             recent.add(file);

@@ -1,5 +1,6 @@
 package brightlintel.desktop.task;
 
+import brightlintel.building.Custody;
 import brightlintel.building.Edit;
 import brightlintel.building.FileId;
 import brightlintel.building.StoreyId;
@@ -187,8 +188,9 @@ public final class PageWork {
                         yield id;
                     }
                 };
+                // other pages of what was kept belong to a file that is there already, with its custody
                 Receiving.Arrived arrived = new Receiving.Arrived(all.name(), Files.size(all.file()),
-                    Instant.now().toString());
+                    Instant.now().toString(), new Custody.Followed(all.file().toAbsolutePath().toString()));
                 UnderlayId id = UnderlayId.fresh();
                 steps.add(Receiving.receive(file, id, arrived, s.arrival(), on));
                 if (first == null) first = on;

@@ -19,6 +19,8 @@ import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.task.Asks;
+import brightlintel.desktop.task.FileCare;
+import brightlintel.desktop.task.FileWatch;
 import brightlintel.desktop.task.FileWork;
 import brightlintel.desktop.task.Keeping;
 import brightlintel.desktop.task.Recent;
@@ -86,6 +88,7 @@ public final class MainWindow {
     private final Timeline keeper;
     private final Keeping keeping;
     private final Documents documents;
+    private final FileWatch watch;
     private final ExecutorService behind = Executors.newSingleThreadExecutor(r -> {
         Thread t = new Thread(r, "measuring");
         t.setDaemon(true);
@@ -105,6 +108,8 @@ public final class MainWindow {
             e -> Platform.runLater(() -> w.say(new Message(Message.Tone.BAD, Words.of("keep.cannot", e.getMessage())))));
         this.files = new FileWork(w, work, sessions, keeping, recent);
         this.documents = new Documents(w, asks, files, cards, sessions);
+        this.watch = new FileWatch(w, Platform::runLater);
+        FileCommands.add(commands, w, asks, new FileCare(w, work));
         files.pages().onLocked(this::askPassword);
         w.onLay((file, space) -> w.project().source(file).ifPresent(x -> files.lay(x, space)));
         this.board = new Board(w);
@@ -150,6 +155,7 @@ public final class MainWindow {
         keeper.setCycleCount(Timeline.INDEFINITE);
         keeper.play();
         drop();
+        watch.begin();
     }
 
     public Parent root() {
@@ -273,6 +279,7 @@ public final class MainWindow {
     /** Ends threads and the session, in order. */
     public void stop() {
         keeper.stop();
+        watch.stop();
         work.shutdown();
         board.stop();
         behind.shutdownNow();

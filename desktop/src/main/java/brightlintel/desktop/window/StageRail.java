@@ -52,7 +52,8 @@ final class StageRail extends VBox {
             getChildren().add(cell);
         }
         w.listen(c -> {
-            if (c == Change.PROJECT || c == Change.STAGE || c == Change.STOREY || c == Change.FILE || c == Change.DRAWING) refresh();
+            if (c == Change.PROJECT || c == Change.STAGE || c == Change.STOREY || c == Change.FILE || c == Change.DRAWING
+                || c == Change.DISK) refresh();
         });
         refresh();
     }
@@ -63,7 +64,7 @@ final class StageRail extends VBox {
         Contents c = w.contents();
         return switch (s) {
             case RECEIVE -> laid.isEmpty() ? Optional.empty()
-                : Optional.of((int) laid.stream().filter(u -> w.onBoard().trouble(u.id()).isPresent()).count());
+                : Optional.of((int) laid.stream().filter(u -> w.onBoard().trouble(u.id()).isPresent()).count() + w.following().open());
             case TRUE -> laid.isEmpty() ? Optional.empty() : Optional.of(laid.stream().mapToInt(u -> open(u.placement())).sum());
             case CLEAR -> laid.stream().allMatch(u -> u.clearing().equals(Clearing.NONE)) ? Optional.empty() : Optional.of(0);
             case TRACE -> c.isEmpty() ? Optional.empty() : Optional.of(misfits(w));
