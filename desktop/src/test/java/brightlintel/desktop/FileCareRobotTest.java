@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 /** What happens to a drawing on disk is told, and nothing of the project changes before somebody decides. */
 class FileCareRobotTest extends WindowRobot {
-    private static final String NEW_LINE = "  0\nLINE\n  8\nWALLS\n 10\n2.0\n 20\n2.0\n 11\n9.0\n 21\n6.0\n";
+    private static final String NEW_LINE = "0\nLINE\n8\nWALLS\n10\n22\n20\n-6\n11\n29\n21\n-1\n";
 
     private Path received() throws IOException {
         Path file = Files.write(folder.resolve("upper.dxf"), DemoDrawings.bytes(DemoDrawings.UPPER));
@@ -32,10 +32,12 @@ class FileCareRobotTest extends WindowRobot {
         return project().source(underlay().file()).orElseThrow();
     }
 
-    /** One line more, and the first line of the file gone elsewhere. */
+    /** One line more, and the first line of the file half a metre lower. */
     private static String changed(String dxf) {
         int at = dxf.indexOf("ENTITIES\n") + "ENTITIES\n".length();
-        return dxf.substring(0, at) + NEW_LINE + dxf.substring(at);
+        String rest = dxf.substring(at), moved = rest.replaceFirst("20\n-7.84\n", "20\n-8.34\n").replaceFirst("21\n-7.84\n", "21\n-8.34\n");
+        assertThat(moved).isNotEqualTo(rest);
+        return dxf.substring(0, at) + NEW_LINE + moved;
     }
 
     private void untilStands(Class<? extends Standing> how) {
@@ -51,12 +53,16 @@ class FileCareRobotTest extends WindowRobot {
         until("it is offered", () -> w.following().offered(underlay().file()).isPresent());
         assertThat(underlay().sha256()).as("nothing changes by itself").isEqualTo(first);
         button("command-file-changes");
-        assertThat(w.following().lit(underlay().id())).hasValueSatisfying(d -> assertThat(d.added()).hasSize(1));
+        assertThat(w.following().lit(underlay().id())).hasValueSatisfying(d -> {
+            assertThat(d.added()).hasSize(1);
+            assertThat(d.moved()).hasSize(1);
+            assertThat(d.gone()).isEmpty();
+        });
         TrueRobotTest.shot("care-1-offered");
         Underlay before = underlay();
         button("command-file-later");
         assertThat(underlay()).isEqualTo(before.of(underlay().sha256())).isNotEqualTo(before);
-        assertThat(say()).contains("1 stroke added").contains("Its place");
+        assertThat(say()).contains("1 stroke added, 1 stroke moved").contains("Its place");
         rest();
         TrueRobotTest.shot("care-2-taken");
         keys(KeyCode.CONTROL, KeyCode.Z);

@@ -39,8 +39,16 @@ final class FileCarePart {
             return out;
         }
         Optional<Following.Stand> s = w.following().of(source.id());
-        if (s.isEmpty()) return out;
-        switch (s.get().standing()) {
+        s.ifPresent(x -> stands(x, path, out));
+        if (w.following().lit(u.id()).isPresent() && w.following().offered(source.id()).isEmpty()) {
+            out.add(Parts.label(Words.of("later.read", LaterWords.sentence(List.of(w.following().lit(u.id()).get()))), "quiet"));
+            out.add(Parts.row(link("file-changes")));
+        }
+        return out;
+    }
+
+    private void stands(Following.Stand s, String path, List<Node> out) {
+        switch (s.standing()) {
             case Standing.Same _ -> {
                 Node line = Parts.line(Parts.label(Words.of("disk.same"), "quiet"), link("file-keep"));
                 Tooltip.install(line, new Tooltip(path));
@@ -57,15 +65,12 @@ final class FileCarePart {
             }
             case Standing.Missing _ -> {
                 out.add(Parts.evidence("–", Words.of("disk.missing", source.name(), path), Tone.PLAIN));
-                out.add(Parts.row(link("file-follow"), link("file-keep")));
+                Button find = link("file-follow");
+                find.setText(Words.of("disk.find"));
+                out.add(Parts.row(find, link("file-keep")));
             }
-            case Standing.Changed _ -> changed(s.get(), out);
+            case Standing.Changed _ -> changed(s, out);
         }
-        if (w.following().lit(u.id()).isPresent() && w.following().offered(source.id()).isEmpty()) {
-            out.add(Parts.label(LaterWords.sentence(List.of(w.following().lit(u.id()).get())), "quiet"));
-            out.add(Parts.row(link("file-changes")));
-        }
-        return out;
     }
 
     private void changed(Following.Stand s, List<Node> out) {
