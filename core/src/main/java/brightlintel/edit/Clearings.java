@@ -40,6 +40,11 @@ public final class Clearings {
         return layers("edit.layer-alone", layer, u, _ -> without(keys(all), Names.key(layer)));
     }
 
+    /** These and no others. @param off names of layers */
+    public static Edit layersOff(UnderlayId u, Collection<String> off) {
+        return layers("edit.layers-off", "", u, _ -> keys(off));
+    }
+
     public static Edit invert(UnderlayId u, Collection<String> all) {
         return layers("edit.layers-invert", "", u, off -> {
             Set<String> out = keys(all);

@@ -28,22 +28,28 @@ import java.util.TreeSet;
 final class SmallPicture {
     private SmallPicture() { }
 
-    static Pixels of(RawDrawing d, Space page, Strokes s, int side) {
-        Box sheet = page.paper().map(p -> new Box(0, 0, p.width() / p.metresPerUnit(), p.height() / p.metresPerUnit()))
-            .orElseGet(() -> bounds(s));
-        if (sheet.isEmpty() || !(sheet.diagonal() > 0)) sheet = new Box(0, 0, 1, 1);
-        double perUnit = side / Math.max(sheet.width(), sheet.height());
-        int w = Math.max(8, (int) Math.round(sheet.width() * perUnit)), h = Math.max(8, (int) Math.round(sheet.height() * perUnit));
+    /** @param main where what matters lies, file units */
+    record Seen(Pixels picture, Box main) { }
+
+    static Seen of(RawDrawing d, Space page, Strokes s, int side) {
         Set<String> off = new TreeSet<>();
         for (Layer l : s.layers()) if (l.startsHidden()) off.add(l.name());
+        if (off.size() == s.layers().size()) off.clear();
         Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), page.key(), Optional.empty(),
             Placement.assumed(1, Point.ORIGIN),
             Clearing.ofLayers(off), Appearance.faded(0), true);
+        PlacedDrawing placed = new PlacedDrawing(u, s, new Finder(d.sha256(), page.key(), s));
+        Box main = s.size() == 0 ? bounds(s) : placed.extent().main();
+        Box sheet = page.paper().map(p -> new Box(0, 0, p.width() / p.metresPerUnit(), p.height() / p.metresPerUnit()))
+            .orElse(main.grown(0.02 * main.diagonal()));
+        if (sheet.isEmpty() || !(sheet.diagonal() > 0)) sheet = new Box(0, 0, 1, 1);
+        double perUnit = side / Math.max(sheet.width(), sheet.height());
+        int w = Math.max(8, (int) Math.round(sheet.width() * perUnit)), h = Math.max(8, (int) Math.round(sheet.height() * perUnit));
         Raster r = new Raster(w, h);
         r.clear(Palette.LIGHT.sheet());
-        StrokePainter.paint(new PlacedDrawing(u, s, new Finder(d.sha256(), page.key(), s)), new PlanView(sheet.centre(), perUnit, w, h),
+        StrokePainter.paint(placed, new PlanView(sheet.centre(), perUnit, w, h),
             new StrokePainter.Look(Palette.LIGHT, true, 0), r, () -> false);
-        return new Pixels(w, h, Arrays.copyOf(r.pixels, w * h));
+        return new Seen(new Pixels(w, h, Arrays.copyOf(r.pixels, w * h)), main);
     }
 
     private static Box bounds(Strokes s) {

@@ -6,18 +6,22 @@ import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.PagesInHand;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Names;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.receive.LayOn;
 import brightlintel.receive.PageGlance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
@@ -31,22 +35,23 @@ final class PagesDocket {
         parts.add(Parts.head(Words.of("stage.receive"), Words.of("pages.question")));
         parts.add(decision(w, commands, p));
         parts.add(list(w, p));
-        p.page(p.at()).ifPresent(g -> parts.add(layers(g)));
+        p.page(p.at()).ifPresent(g -> parts.add(layers(w, p, g)));
         return Parts.docket(parts.toArray(Node[]::new));
     }
 
     private static Node decision(Workspace w, Commands commands, PagesInHand p) {
+        String key = p.isDrawing() ? "parts." : "pages.";
         VBox v = Parts.decision(p.name(), Parts.pill(Words.of("pages.not-taken"), Tone.LOOK), true,
-            Parts.label(p.seen().size() < p.count() ? Words.of("pages.reading", p.seen().size(), p.count())
-            : Words.count("pages.count", p.count()),
-                "quiet"));
+            Parts.label(p.seen().size() < p.count() ? Words.of(key + "reading", p.seen().size(), p.count())
+            : Words.count(key + "count", p.count()), "quiet"));
         long lines = p.seen().stream().filter(g -> g.strokes() > 0).count(), scans = p.seen().stream().filter(PageGlance::isScan).count();
-        if (lines > 0) v.getChildren().add(Parts.evidence("✓", Words.count("pages.with-lines", lines), Tone.SURE));
+        if (lines > 0) v.getChildren().add(Parts.evidence("✓", Words.count(key + "with-lines", lines), Tone.SURE));
+        if (p.isDrawing() && p.count() == 1) v.getChildren().add(Parts.evidence("–", Words.of("parts.many-layers"), Tone.PLAIN));
         if (scans > 0) v.getChildren().add(Parts.evidence("–", Words.count("pages.scans", scans), Tone.PLAIN));
         p.page(p.at()).flatMap(g -> g.notes().frame()).ifPresent(f -> v.getChildren().add(Parts.evidence("▴",
             Words.of("pages.frame", p.at(), percent(f.share()), f.sheet()), Tone.PLAIN)));
         Button take = Parts.button(w, commands.get("pages-take"), true);
-        if (!p.ticked().isEmpty()) take.setText(Words.count("pages.take", p.ticked().size()));
+        if (!p.ticked().isEmpty()) take.setText(Words.count(key + "take", p.ticked().size()));
         v.getChildren().add(Parts.row(take, Parts.button(w, commands.get("pages-leave"), false)));
         return v;
     }
@@ -56,17 +61,17 @@ final class PagesDocket {
     }
 
     private static Node list(Workspace w, PagesInHand p) {
-        VBox v = Parts.decision(Words.of("pages.list"), Parts.label(Words.count("pages.ticked", p.ticked().size()), "quiet"), false);
+        VBox v = Parts.decision(Words.of(p.isDrawing() ? "parts.list" : "pages.list"), Parts.label(Words.count("pages.ticked", p.ticked().size()), "quiet"), false);
         for (PageGlance g : p.seen()) {
             boolean ticked = p.ticked().contains(g.number());
-            CheckBox box = new CheckBox(g.number() + "  " + g.notes().title()
-                .orElse(Words.of(g.isEmpty() ? "pages.empty" : "pages.untitled")));
+            CheckBox box = new CheckBox(PageNames.of(g));
             box.setId("pages-list-" + g.number());
             box.setMnemonicParsing(false);
             box.setSelected(ticked);
             box.setMaxWidth(Double.MAX_VALUE);
             box.setOnAction(_ -> w.pages(w.pages().map(x -> x.tick(g.number(), !ticked))));
-            Label paper = Parts.right(PaperWords.of(g.widthMm(), g.heightMm()), "quiet");
+            Label paper = Parts.right(g.key() instanceof SpaceKey.Model ? LengthFormat.grouped(g.strokes())
+                : PaperWords.of(g.widthMm(), g.heightMm()), "quiet");
             v.getChildren().add(Parts.line(box, paper));
             if (ticked) v.getChildren().add(Parts.line(Parts.label(Words.of("pages.lay-on"), "page-lay"), where(w, p, g)));
         }
@@ -101,20 +106,38 @@ final class PagesDocket {
         return choice;
     }
 
-    private static Node layers(PageGlance g) {
+    /** Which layers of the one that is looked at come in shown. */
+    private static Node layers(Workspace w, PagesInHand p, PageGlance g) {
+        Set<String> off = p.layersOff(g);
+        long shown = g.layers().stream().filter(l -> !off.contains(Names.key(l.name()))).count();
         VBox v = Parts.decision(Words.of("pages.layers"),
-            Parts.label(Words.count("pages.layers-of", g.layers().size(), g.number()), "quiet"), false);
+            Parts.label(Words.of("pages.layers-shown", shown, g.layers().size()), "quiet"), false);
+        Set<String> all = g.layers().stream().map(l -> Names.key(l.name())).collect(Collectors.toSet());
+        v.getChildren().add(Parts.row(choose(w, "layers-all", "layers.all", x -> x.layersOff(g, Set.of())),
+            choose(w, "layers-none", "layers.none", x -> x.layersOff(g, all)),
+            choose(w, "layers-inverted", "layers.invert", x -> x.layersInverted(g)),
+            choose(w, "layers-as-file", "layers.as-file", x -> x.layersOff(g, g.layers().stream().filter(l -> !l.shown())
+                .map(l -> Names.key(l.name())).collect(Collectors.toSet())))));
         for (PageGlance.OfLayer l : g.layers()) {
+            boolean on = !off.contains(Names.key(l.name()));
             Region sample = new Region();
             sample.setMinSize(16, l.area() ? 10 : 3);
             sample.setMaxSize(16, l.area() ? 10 : 3);
             sample.setStyle(String.format("-fx-background-color: #%06x;", l.sample()));
-            Label name = Parts.right(l.name(), l.shown() ? "ink" : "faint");
+            CheckBox name = Parts.check(l.name(), "part-layer-" + l.name().replaceAll("[^A-Za-z0-9]+", "-"), on,
+                () -> w.pages(w.pages().map(x -> x.layer(g, l.name(), !on))));
+            name.setMnemonicParsing(false);
+            name.getStyleClass().add(on ? "ink" : "faint");
             name.setMinWidth(0);
-            name.setMaxWidth(170);
-            HBox row = Parts.beside(sample, name);
-            v.getChildren().add(Parts.line(row, Parts.right(LengthFormat.grouped(l.count()), "quiet")));
+            name.setMaxWidth(180);
+            v.getChildren().add(Parts.line(Parts.beside(name, sample), Parts.right(LengthFormat.grouped(l.count()), "quiet")));
         }
         return v;
+    }
+
+    private static Button choose(Workspace w, String id, String key, UnaryOperator<PagesInHand> f) {
+        Button b = Parts.button(Words.of(key), id, () -> w.pages(w.pages().map(f)));
+        b.getStyleClass().add("small");
+        return b;
     }
 }

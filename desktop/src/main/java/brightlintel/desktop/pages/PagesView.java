@@ -1,5 +1,6 @@
 package brightlintel.desktop.pages;
 
+import brightlintel.desktop.docket.PageNames;
 import brightlintel.desktop.docket.Parts;
 import brightlintel.desktop.frame.Later;
 import brightlintel.desktop.state.Change;
@@ -19,6 +20,9 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -27,8 +31,10 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The pages of a file in hand, in place of the board. A click takes or leaves one. */
-public final class PagesView extends ScrollPane {
-    private static final double WIDE = 300, HIGH = 214;
+public final class PagesView extends BorderPane {
+    /** What is dragged onto a storey's band begins so, and ends in its number. */
+    public static final String DRAGGED = "part of a file: ";
+    private static final double WIDE = 300, HIGH = 214, ALONE = 1.9;
     private final Workspace w;
     private final FlowPane all = new FlowPane(28, 22);
     private final Later later = new Later(this::build);
@@ -37,13 +43,15 @@ public final class PagesView extends ScrollPane {
     public PagesView(Workspace w) {
         this.w = w;
         setId("pages");
-        getStyleClass().addAll("docket-scroll", "pages");
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setFocusTraversable(false);
+        getStyleClass().add("pages");
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.getStyleClass().addAll("docket-scroll", "pages");
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
         all.setAlignment(Pos.TOP_CENTER);
         all.getStyleClass().add("pages-sheet");
-        setContent(all);
+        setCenter(scroll);
         w.listen(c -> {
             if (c == Change.PAGES || c == Change.STAGE || c == Change.FILE) later.run();
         });
@@ -57,10 +65,12 @@ public final class PagesView extends ScrollPane {
         if (p.isEmpty()) {
             pictures.clear();
             all.getChildren().clear();
+            setBottom(null);
             return;
         }
         all.getChildren().setAll(p.get().seen().stream().map(g -> page(p.get(), g)).toList());
         for (int i = p.get().seen().size(); i < p.get().count(); i++) all.getChildren().add(waiting(i + 1));
+        setBottom(p.get().page(p.get().at()).flatMap(g -> ScalesBar.of(w, p.get(), g)).orElse(null));
     }
 
     private VBox waiting(int number) {
@@ -74,12 +84,13 @@ public final class PagesView extends ScrollPane {
         boolean ticked = p.ticked().contains(g.number());
         ImageView view = new ImageView(pictures.computeIfAbsent(g, PagesView::picture));
         view.setPreserveRatio(true);
-        view.setFitWidth(WIDE - 12);
-        view.setFitHeight(HIGH - 12);
+        double wide = WIDE * (p.count() == 1 ? ALONE : 1), high = HIGH * (p.count() == 1 ? ALONE : 1);
+        view.setFitWidth(wide - 12);
+        view.setFitHeight(high - 12);
         StackPane sheet = new StackPane(view);
-        sheet.setPrefSize(WIDE, HIGH);
-        sheet.setMinSize(WIDE, HIGH);
-        sheet.setMaxSize(WIDE, HIGH);
+        sheet.setPrefSize(wide, high);
+        sheet.setMinSize(wide, high);
+        sheet.setMaxSize(wide, high);
         sheet.getStyleClass().add("page-sheet");
         if (p.at() == g.number()) sheet.getStyleClass().add("page-at");
         if (!ticked) view.setOpacity(0.45);
@@ -88,10 +99,9 @@ public final class PagesView extends ScrollPane {
             StackPane.setAlignment(scan, Pos.BOTTOM_CENTER);
             sheet.getChildren().add(scan);
         }
-        Label name = Parts.label(g.number() + " " + g.notes().title().orElse(Words.of(g.isEmpty() ? "pages.empty" : "pages.untitled")),
-            ticked ? "page-name" : "faint");
+        Label name = Parts.label(PageNames.of(g), ticked ? "page-name" : "faint");
         name.setWrapText(false);
-        name.setMaxWidth(WIDE - 40);
+        name.setMaxWidth(wide - 40);
         CheckBox box = new CheckBox();
         box.setId("page-tick-" + g.number());
         box.setSelected(ticked);
@@ -101,7 +111,14 @@ public final class PagesView extends ScrollPane {
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox v = new VBox(6, sheet, new HBox(name, gap, box));
         v.setId("page-" + g.number());
-        sheet.setOnMouseClicked(_ -> w.pages(w.pages().map(x -> x.tick(g.number(), !ticked))));
+        // the only one is taken or left as a whole: a click on it would only take the tick away
+        sheet.setOnMouseClicked(_ -> w.pages(w.pages().map(x -> x.count() == 1 ? x : x.tick(g.number(), !ticked))));
+        sheet.setOnDragDetected(e -> {
+            ClipboardContent c = new ClipboardContent();
+            c.putString(DRAGGED + g.number());
+            sheet.startDragAndDrop(TransferMode.COPY).setContent(c);
+            e.consume();
+        });
         sheet.setAccessibleText(name.getText());
         return v;
     }

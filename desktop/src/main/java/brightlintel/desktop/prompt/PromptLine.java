@@ -171,7 +171,7 @@ public final class PromptLine extends HBox {
         Message m = w.message();
         boolean message = m != Message.NONE && !m.text().isEmpty();
         boolean pages = w.pages().isPresent() && w.stage() == Stage.RECEIVE;
-        say.setText(message ? m.text() : pages ? Words.of("prompt.pages") : tool.prompt());
+        say.setText(message ? m.text() : pages ? Words.of(w.pages().get().isDrawing() ? "prompt.parts" : "prompt.pages") : tool.prompt());
         style(say, "good", message && m.tone() == Message.Tone.GOOD);
         style(say, "bad", message && m.tone() == Message.Tone.BAD);
         boolean asks = tool.asks() != Tool.Asks.NOTHING;

@@ -1,25 +1,24 @@
 package brightlintel.desktop.section;
 
+import brightlintel.desktop.docket.PageNames;
 import brightlintel.desktop.docket.PaperWords;
 import brightlintel.desktop.docket.Parts;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.receive.PageGlance;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 
 /** What is known of the page that is looked at. */
 final class PageFacts {
-    private static final double[] PLOTS = {50, 100, 200};
-    private static final double M = 0.001;
-
     private PageFacts() { }
 
     static void of(PageGlance g, List<Node> out) {
-        out.add(Parts.label(Words.of("page.title", g.number()), "side-title"));
-        row(out, "page.paper", g.widthMm() > 0 ? PaperWords.size(g.widthMm(), g.heightMm()) : Words.of("pages.no-paper"));
+        out.add(Parts.label(PageNames.of(g), "side-title"));
+        if (g.key() instanceof SpaceKey.Model) row(out, "page.layers", LengthFormat.grouped(g.layers().size()));
+        else row(out, "page.paper", g.widthMm() > 0 ? PaperWords.size(g.widthMm(), g.heightMm()) : Words.of("pages.no-paper"));
         String scales = g.notes().scales().stream().map(s -> "1:" + LengthFormat.grouped(Math.round(s.denominator()))).distinct()
             .collect(Collectors.joining(", "));
         row(out, "page.scale", scales.isEmpty() ? "–" : scales);
@@ -27,10 +26,6 @@ final class PageFacts {
         row(out, "page.texts", LengthFormat.grouped(g.texts()));
         row(out, "page.areas", LengthFormat.grouped(g.areas()));
         row(out, "page.pictures", LengthFormat.grouped(g.pictures()));
-        if (!(g.widthMm() > 0)) return;
-        out.add(Parts.label(Words.of("page.as-plotted"), "side-title"));
-        for (double n : PLOTS)
-            row(out, "1:" + Math.round(n), String.format(Locale.ROOT, "%.1f × %.1f m", g.widthMm() * n * M, g.heightMm() * n * M));
     }
 
     private static void row(List<Node> out, String key, String value) {

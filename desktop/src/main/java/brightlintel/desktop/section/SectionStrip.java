@@ -12,8 +12,10 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Stacking;
 import brightlintel.lengths.LengthReader;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -30,12 +32,15 @@ public final class SectionStrip extends VBox {
     private static final double HEIGHT = 236, WIDTH = 192, LEAST = 44, MOST_PER_METRE = 22;
     private final Workspace w;
     private final Commands commands;
+    private final Consumer<List<Path>> open;
     private final Later later = new Later(this::build);
     private ViewMode shown;
 
-    public SectionStrip(Workspace w, Commands commands) {
+    /** @param open receives files that are dropped on a band */
+    public SectionStrip(Workspace w, Commands commands, Consumer<List<Path>> open) {
         this.w = w;
         this.commands = commands;
+        this.open = open;
         setId("section");
         getStyleClass().add("section");
         w.listen(c -> {
@@ -130,6 +135,7 @@ public final class SectionStrip extends VBox {
         for (TextField f : List.of(name, level, height)) f.setOnMousePressed(_ -> {
             if (!here) Platform.runLater(() -> w.go(s.id()));
         });
+        BandDrop.on(band, s, w, open);
         Pane floor = new Pane();
         floor.getStyleClass().add("band-floor");
         place(floor, y + h - 5, 5);

@@ -2,76 +2,155 @@ package brightlintel.desktop.state;
 
 import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
+import brightlintel.drawing.Names;
 import brightlintel.receive.LayOn;
 import brightlintel.receive.PageGlance;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
- * A file of several pages that is being looked through before anything of it is taken. It is no part of the project.
+ * A file of several pages, or a drawing with sheets or many layers, that is being looked through before anything of it is taken. It is no
+ * part of the project.
  *
- * @param name   as it was received
- * @param count  of its pages; those seen so far may be fewer
- * @param ticked pages to be taken
- * @param on     where they go; a page that is not in it goes on the storey in hand
- * @param at     the page that is looked at
+ * @param name    as it was received
+ * @param sha256  of a drawing, which is read already; pages are read one by one
+ * @param count   of its pages; those seen so far may be fewer
+ * @param choices by number of the page
+ * @param at      the page that is looked at
  */
-public record PagesInHand(Path file, String name, String password, int count, List<PageGlance> seen, Set<Integer> ticked,
-    Map<Integer, LayOn> on,
-    int at) {
+public record PagesInHand(Path file, String name, String password, Optional<String> sha256, int count, List<PageGlance> seen,
+    Map<Integer, Choice> choices, int at) {
+    /**
+     * What is to become of one page. Where nothing is chosen, it is as for a drawing that is taken unseen.
+     *
+     * @param scale metres of one unit, of a sheet of paper the denominator of its scale
+     */
+    public record Choice(boolean ticked, Optional<LayOn> on, Optional<Set<String>> layersOff, Optional<Double> scale) {
+        static final Choice NONE = new Choice(false, Optional.empty(), Optional.empty(), Optional.empty());
+
+        public Choice {
+            layersOff = layersOff.map(Set::copyOf);
+        }
+
+        Choice withTicked(boolean t) {
+            return new Choice(t, on, layersOff, scale);
+        }
+
+        Choice withOn(LayOn l) {
+            return new Choice(ticked, Optional.of(l), layersOff, scale);
+        }
+
+        Choice withLayersOff(Set<String> off) {
+            return new Choice(ticked, on, Optional.of(off), scale);
+        }
+
+        Choice withScale(double s) {
+            return new Choice(ticked, on, layersOff, Optional.of(s));
+        }
+    }
+
     public PagesInHand {
         seen = List.copyOf(seen);
-        ticked = Set.copyOf(ticked);
-        on = Map.copyOf(on);
+        choices = Map.copyOf(choices);
     }
 
     public static PagesInHand of(Path file, String name, String password, int count) {
-        return new PagesInHand(file, name, password, count, List.of(), Set.of(), Map.of(), 1);
+        return new PagesInHand(file, name, password, Optional.empty(), count, List.of(), Map.of(), 1);
+    }
+
+    /** Of a drawing that is read. */
+    public static PagesInHand ofDrawing(Path file, String sha256, String password, int count) {
+        return new PagesInHand(file, file.getFileName().toString(), password, Optional.of(sha256), count, List.of(), Map.of(), 1);
+    }
+
+    /** Its model and sheets, and not pages. */
+    public boolean isDrawing() {
+        return sha256.isPresent();
     }
 
     public Optional<PageGlance> page(int number) {
         return seen.stream().filter(g -> g.number() == number).findFirst();
     }
 
-    /** One more was looked at. A page whose title names a storey is ticked at once; the first of a file without titles, too. */
+    public Choice choice(int number) {
+        return choices.getOrDefault(number, Choice.NONE);
+    }
+
+    private PagesInHand with(List<PageGlance> pages, int number, UnaryOperator<Choice> f, int looked) {
+        Map<Integer, Choice> all = new HashMap<>(choices);
+        all.put(number, f.apply(choice(number)));
+        return new PagesInHand(file, name, password, sha256, count, pages, all, Math.clamp(looked, 1, count));
+    }
+
+    /**
+     * One more was looked at. A page whose title names a storey is ticked at once; the first of a file without titles, too. Of a drawing it is
+     * the model.
+     */
     public PagesInHand with(PageGlance g, Project p) {
         List<PageGlance> all = new ArrayList<>(seen);
         all.add(g);
-        Map<Integer, LayOn> where = new LinkedHashMap<>(on);
-        Set<Integer> ticks = new TreeSet<>(ticked);
-        LayOn.byTitle(p, g.notes().title()).filter(l -> !g.isEmpty()).ifPresent(l -> {
-            where.put(g.number(), l);
-            ticks.add(g.number());
-        });
-        if (all.size() == count && ticks.isEmpty())
-            ticks.add(all.stream().filter(x -> !x.isEmpty()).findFirst().orElse(all.getFirst()).number());
-        return new PagesInHand(file, name, password, count, all, ticks, where, at);
+        Optional<LayOn> where = isDrawing() ? Optional.empty() : LayOn.byTitle(p, g.notes().title()).filter(_ -> !g.isEmpty());
+        PagesInHand out = with(all, g.number(), c -> where.map(l -> c.withOn(l).withTicked(true)).orElse(c), at);
+        boolean last = all.size() == count || isDrawing();
+        if (!last || !out.ticked().isEmpty()) return out;
+        int first = all.stream().filter(x -> !x.isEmpty()).findFirst().orElse(all.getFirst()).number();
+        return out.with(all, first, c -> c.withTicked(true), at);
+    }
+
+    public Set<Integer> ticked() {
+        return choices.entrySet().stream().filter(e -> e.getValue().ticked).map(Map.Entry::getKey)
+            .collect(Collectors.toCollection(TreeSet::new));
     }
 
     public PagesInHand tick(int page, boolean yes) {
-        Set<Integer> ticks = new TreeSet<>(ticked);
-        if (yes) ticks.add(page);
-        else ticks.remove(page);
-        return new PagesInHand(file, name, password, count, seen, ticks, on, page);
+        return with(seen, page, c -> c.withTicked(yes), page);
     }
 
     public PagesInHand lookAt(int page) {
-        return new PagesInHand(file, name, password, count, seen, ticked, on, Math.clamp(page, 1, count));
+        return with(seen, page, c -> c, page);
     }
 
     public PagesInHand lay(int page, LayOn where) {
-        Map<Integer, LayOn> all = new LinkedHashMap<>(on);
-        all.put(page, where);
-        return new PagesInHand(file, name, password, count, seen, ticked, all, page);
+        return with(seen, page, c -> c.withOn(where), page);
+    }
+
+    public PagesInHand scaled(int page, double scale) {
+        return with(seen, page, c -> c.withScale(scale), page);
+    }
+
+    // ---- layers
+
+    /** Names, in lower case, of layers that a page would be taken without. */
+    public Set<String> layersOff(PageGlance g) {
+        return choice(g.number()).layersOff.orElseGet(() -> g.layers().stream().filter(l -> !l.shown()).map(l -> Names.key(l.name()))
+            .collect(Collectors.toSet()));
+    }
+
+    public PagesInHand layersOff(PageGlance g, Set<String> off) {
+        return with(seen, g.number(), c -> c.withLayersOff(off), g.number());
+    }
+
+    public PagesInHand layer(PageGlance g, String name, boolean shown) {
+        Set<String> off = new TreeSet<>(layersOff(g));
+        if (shown) off.remove(Names.key(name));
+        else off.add(Names.key(name));
+        return layersOff(g, off);
+    }
+
+    public PagesInHand layersInverted(PageGlance g) {
+        Set<String> off = layersOff(g);
+        return layersOff(g, g.layers().stream().map(l -> Names.key(l.name())).filter(n -> !off.contains(n)).collect(Collectors.toSet()));
     }
 
     public LayOn on(int page, StoreyId inHand) {
-        return on.getOrDefault(page, new LayOn.There(inHand));
+        return choice(page).on.orElse(new LayOn.There(inHand));
     }
 }

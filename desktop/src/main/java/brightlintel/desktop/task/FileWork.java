@@ -31,6 +31,7 @@ import brightlintel.paint.Raster;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.Sniffer;
 import brightlintel.read.Wanted;
+import brightlintel.receive.Choosing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
@@ -122,7 +123,7 @@ public final class FileWork {
         }
     }
 
-    private record Received(Edit edit, String sha256, SpaceKey space) { }
+    private record Received(Edit edit, DrawingShelf.Shelved drawing) { }
 
     /** Files of several pages. */
     public PageWork pages() {
@@ -131,11 +132,16 @@ public final class FileWork {
 
     /** Takes a drawing onto the storey in hand. One of several pages is looked through first. */
     public void receive(Path file) {
-        if (PageWork.isPaged(file)) pages.open(file, "", word -> receive(file, Wanted.FIRST.with(word)));
-        else receive(file, Wanted.FIRST);
+        receive(file, false);
     }
 
-    private void receive(Path file, Wanted wanted) {
+    /** @param alone the only one that was opened: where there is something to choose in it, it is shown before it is taken */
+    public void receive(Path file, boolean alone) {
+        if (PageWork.isPaged(file)) pages.open(file, "", word -> receive(file, Wanted.FIRST.with(word), false));
+        else receive(file, Wanted.FIRST, alone);
+    }
+
+    private void receive(Path file, Wanted wanted, boolean choosing) {
         StoreyId on = w.storeyId();
         UnderlayId id = UnderlayId.fresh();
         work.run(file.getFileName().toString(), p -> {
@@ -143,14 +149,20 @@ public final class FileWork {
             Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(),
                 Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString(),
                 new Custody.Followed(file.toAbsolutePath().toString()));
-            return new Received(Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on), s.drawing().sha256(), s.space());
+            return new Received(Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on), s);
         }, this.<Received>answer(file, ofNow(r -> {
             recent.add(file);
+            String sha = r.drawing.drawing().sha256();
+            SpaceKey space = r.drawing.space();
+            if (choosing && Choosing.isWanted(r.drawing) && Receiving.there(w.project(), sha, space, on).isEmpty()) {
+                pages.choose(file, r.drawing, wanted.password());
+                return;
+            }
             w.apply(r.edit);
             if (w.project().storey(on).isEmpty()) return;
             boolean fresh = w.project().underlay(id).isPresent();
             w.go(on);
-            Receiving.there(w.project(), r.sha256, r.space, on).map(Underlay::id).or(() -> Optional.of(id)).ifPresent(w.onBoard()::take);
+            Receiving.there(w.project(), sha, space, on).map(Underlay::id).or(() -> Optional.of(id)).ifPresent(w.onBoard()::take);
             w.tell(Change.DRAWING);
             w.go(Stage.RECEIVE);
             w.say(new Message(fresh ? Message.Tone.GOOD : Message.Tone.SAID,

@@ -12,9 +12,13 @@ import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Paper;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.ReadLimits;
+import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
+import brightlintel.edit.Clearings;
+import brightlintel.edit.Placing;
 import brightlintel.edit.Receiving;
 import brightlintel.edit.Stacking;
 import brightlintel.read.DrawingReader;
@@ -22,6 +26,7 @@ import brightlintel.read.Paged;
 import brightlintel.read.Refused;
 import brightlintel.read.Sniffer;
 import brightlintel.read.Wanted;
+import brightlintel.receive.Choosing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.receive.LayOn;
 import brightlintel.receive.PageGlance;
@@ -29,22 +34,26 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 
-/** Files of several pages: looked through first, then taken a page at a time. */
+/** Files of several pages, and drawings with sheets or many layers: looked through first, then taken a page at a time. */
 public final class PageWork {
-    private static final int SMALL = 300;
+    private static final int SMALL = 300, LARGE = 900;
     private final Workspace w;
     private final Work work;
     private final Consumer<Runnable> onWindow;
     private final Consumer<Path> taken;
     /** What is being looked through; read from behind the window too. */
     private volatile Object looking;
+    /** Files that came while another was being looked through. */
+    private final Deque<Runnable> next = new ArrayDeque<>();
     private BiConsumer<Path, Consumer<String>> locked = (_, _) -> { };
 
     /** @param onWindow runs on the thread of the window; taken is told of each file of which something came in */
@@ -108,7 +117,42 @@ public final class PageWork {
         }), () -> { }));
     }
 
+    /** A drawing that was read: its model and its sheets. */
+    void choose(Path file, DrawingShelf.Shelved model, String password) {
+        List<SpaceKey> parts = Choosing.parts(model.drawing());
+        String sha = model.drawing().sha256();
+        lookThrough(PagesInHand.ofDrawing(file, sha, password, parts.size()), (mine, own) -> {
+            for (int i = 0; i < parts.size(); i++) {
+                PageGlance g = PageGlance.of(w.shelf().of(sha, parts.get(i), own), i + 1, parts.size() == 1 ? LARGE : LARGE / 2);
+                onWindow.accept(() -> seen(mine, g));
+                own.at(Progress.Stage.READING, i + 1, parts.size());
+            }
+        });
+    }
+
     private void lookThrough(PagesInHand all) {
+        lookThrough(all, (mine, own) -> {
+            Paged.each(all.file(), Wanted.FIRST.with(all.password()), ReadLimits.DEFAULT, own, d -> {
+                PageGlance g = PageGlance.of(d, SMALL, own);
+                onWindow.accept(() -> seen(mine, g));
+                own.at(Progress.Stage.READING, g.number(), all.count());
+                return g.number() == all.count();
+            });
+        });
+    }
+
+    private interface Looking {
+        void look(Object mine, Progress own) throws IOException;
+    }
+
+    private void lookThrough(PagesInHand all, Looking how) {
+        if (w.pages().isPresent()) {
+            Object era = w.era();
+            next.add(() -> {
+                if (w.era() == era) lookThrough(all, how);
+            });
+            return;
+        }
         Object mine = new Object();
         looking = mine;
         w.go(Stage.RECEIVE);
@@ -116,15 +160,9 @@ public final class PageWork {
         w.pages(Optional.of(all));
         work.run(all.name(), p -> {
             // what is taken or left is not looked at any further; other work goes on
-            Progress own = (stage, done, total) -> {
+            how.look(mine, (stage, done, total) -> {
                 if (looking != mine) throw new CancellationException();
                 p.at(stage, done, total);
-            };
-            Paged.each(all.file(), Wanted.FIRST.with(all.password()), ReadLimits.DEFAULT, own, d -> {
-                PageGlance g = PageGlance.of(d, SMALL, own);
-                onWindow.accept(() -> seen(mine, g));
-                own.at(Progress.Stage.READING, g.number(), all.count());
-                return g.number() == all.count();
             });
             return all.count();
         }, new Work.Answer<>(_ -> { }, t -> failed(Path.of(all.name()), t, _ -> { }), () -> { }));
@@ -134,9 +172,15 @@ public final class PageWork {
         if (looking == mine) w.pages().ifPresent(p -> w.pages(Optional.of(p.with(g, w.project()))));
     }
 
+    /** Nothing more of this file; the next that waits comes. */
     public void leave() {
         looking = null;
         w.pages(Optional.empty());
+        goOn();
+    }
+
+    private void goOn() {
+        while (w.pages().isEmpty() && !next.isEmpty()) next.poll().run();
     }
 
     private record Taken(List<Edit> steps, List<String> trouble, StoreyId first, UnderlayId underlay, int pages) { }
@@ -147,23 +191,33 @@ public final class PageWork {
         if (all == null || all.ticked().isEmpty()) return;
         StoreyId inHand = w.storeyId();
         Object era = w.era();
-        leave();
+        looking = null;
+        w.pages(Optional.empty());
         work.run(all.name(), p -> taken(all, inHand, p), new Work.Answer<>(t -> {
-            if (w.era() != era) return;
-            if (t.pages == 0) {
-                w.say(new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
-                return;
-            }
-            if (all.file().endsWith(all.name())) taken.accept(all.file());
-            w.apply(Receiving.together(all.name(), t.steps));
-            w.go(t.first);
-            w.onBoard().take(t.underlay);
-            w.tell(Change.DRAWING);
-            w.go(Stage.RECEIVE);
-            w.say(t.trouble.isEmpty() ? new Message(Message.Tone.GOOD, Words.count("pages.done", t.pages, all.name()))
-                : new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
-        }, t -> failed(all.file(), t, _ -> { }),
-            () -> w.say(new Message(Message.Tone.SAID, Words.of("stopped", all.file().getFileName())))));
+            if (w.era() == era) laid(all, t);
+            goOn();
+        }, t -> {
+            failed(all.file(), t, _ -> { });
+            goOn();
+        }, () -> {
+            w.say(new Message(Message.Tone.SAID, Words.of("stopped", all.file().getFileName())));
+            goOn();
+        }));
+    }
+
+    private void laid(PagesInHand all, Taken t) {
+        if (t.pages == 0) {
+            w.say(new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
+            return;
+        }
+        if (all.file().endsWith(all.name())) taken.accept(all.file());
+        w.apply(Receiving.together(all.name(), t.steps));
+        w.go(t.first);
+        w.onBoard().take(t.underlay);
+        w.tell(Change.DRAWING);
+        w.go(Stage.RECEIVE);
+        w.say(t.trouble.isEmpty() ? new Message(Message.Tone.GOOD, Words.count(all.isDrawing() ? "parts.done" : "pages.done", t.pages,
+            all.name())) : new Message(Message.Tone.BAD, String.join(" ", t.trouble)));
     }
 
     private Taken taken(PagesInHand all, StoreyId inHand, Progress p) {
@@ -173,12 +227,13 @@ public final class PageWork {
         UnderlayId underlay = null;
         int pages = 0;
         FileId file = FileId.fresh();
-        String sha = "";
-        for (int page : all.ticked().stream().sorted().toList()) {
+        String sha = all.sha256().orElse("");
+        for (int page : all.ticked()) {
+            SpaceKey space = all.page(page).map(PageGlance::key).orElse(new SpaceKey.Page(page));
             try {
                 // its bytes are taken once: all pages are of the same file, whatever becomes of it meanwhile
                 DrawingShelf.Shelved s = sha.isEmpty() ? w.shelf().take(all.file(), new Wanted(page, all.password()), p)
-                    : w.shelf().of(sha, new SpaceKey.Page(page), p);
+                    : w.shelf().of(sha, space, p);
                 sha = s.drawing().sha256();
                 StoreyId on = switch (all.on(page, inHand)) {
                     case LayOn.There(StoreyId id) -> id;
@@ -189,10 +244,11 @@ public final class PageWork {
                     }
                 };
                 // other pages of what was kept belong to a file that is there already, with its custody
-                Receiving.Arrived arrived = new Receiving.Arrived(all.name(), Files.size(all.file()),
-                    Instant.now().toString(), new Custody.Followed(all.file().toAbsolutePath().toString()));
+                Receiving.Arrived arrived = new Receiving.Arrived(all.name(),
+                    Files.size(w.shelf().originals().path(sha)), Instant.now().toString(), new Custody.Followed(all.file().toAbsolutePath().toString()));
                 UnderlayId id = UnderlayId.fresh();
                 steps.add(Receiving.receive(file, id, arrived, s.arrival(), on));
+                steps.addAll(chosen(all.choice(page), s.drawing().space(space).flatMap(Space::paper), id));
                 if (first == null) first = on;
                 if (underlay == null) underlay = id;
                 pages++;
@@ -201,5 +257,13 @@ public final class PageWork {
             }
         }
         return new Taken(steps, trouble, first, underlay, pages);
+    }
+
+    /** What was chosen of a page otherwise than it comes. */
+    private static List<Edit> chosen(PagesInHand.Choice c, Optional<Paper> paper, UnderlayId id) {
+        List<Edit> out = new ArrayList<>();
+        c.layersOff().ifPresent(off -> out.add(Clearings.layersOff(id, off)));
+        c.scale().ifPresent(s -> out.add(paper.map(p -> Placing.plottedAt(id, p.metresPerUnit(), s)).orElseGet(() -> Placing.unit(id, s))));
+        return out;
     }
 }

@@ -40,7 +40,7 @@ final class Documents {
     void open(List<Path> paths) {
         List<Path> projects = paths.stream().filter(FileWork::isProject).toList(),
             drawings = paths.stream().filter(p -> !projects.contains(p)).toList();
-        if (projects.isEmpty()) drawings.forEach(files::receive);
+        if (projects.isEmpty()) drawings.forEach(d -> files.receive(d, drawings.size() == 1));
         else files.open(projects.getFirst(), this::unsavedFirst, () -> drawings.forEach(files::receive));
         if (projects.size() > 1)
             w.say(new Message(Message.Tone.BAD, Words.of("open.one-project", projects.getFirst().getFileName(), projects.size())));

@@ -14,8 +14,10 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Control;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -41,8 +43,9 @@ final class Keys {
         this.cards = cards;
         scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> pressed(scene, e));
         scene.addEventFilter(KeyEvent.KEY_TYPED, e -> typed(scene, e));
-        // the mouse never leaves the keyboard on a button: letters are commands again after a click in the docket
+        // the mouse never leaves the keyboard on a button, nor on what only scrolls: letters are commands again after a click in the docket
         scene.addEventFilter(MouseEvent.MOUSE_RELEASED, _ -> Platform.runLater(() -> backToBoard(scene)));
+        scene.addEventFilter(DragEvent.DRAG_DONE, _ -> Platform.runLater(() -> backToBoard(scene)));
     }
 
     private static boolean inText(Scene scene) {
@@ -50,7 +53,8 @@ final class Keys {
     }
 
     private void backToBoard(Scene scene) {
-        if (!cards.isShowing() && scene.getFocusOwner() instanceof ButtonBase) board.requestFocus();
+        Node n = scene.getFocusOwner();
+        if (!cards.isShowing() && (n instanceof ButtonBase || n instanceof ScrollPane)) board.requestFocus();
     }
 
     private void typed(Scene scene, KeyEvent e) {

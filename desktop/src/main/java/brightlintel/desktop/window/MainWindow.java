@@ -124,7 +124,7 @@ public final class MainWindow {
         properties.setFitToWidth(true);
         properties.getStyleClass().add("docket-scroll");
         VBox.setVgrow(properties, Priority.ALWAYS);
-        right = new VBox(new SectionStrip(w, commands), properties);
+        right = new VBox(new SectionStrip(w, commands, this::openAll), properties);
         right.getStyleClass().add("right");
         StackPane boardPane = new StackPane(board, startCard(), new PagesView(w), busyBar());
         boardPane.setMinWidth(0);
