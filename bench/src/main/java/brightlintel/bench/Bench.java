@@ -79,6 +79,10 @@ public final class Bench {
             TrueBench.run();
             return;
         }
+        if (args.length > 0 && args[0].equals("glance")) {
+            GlanceBench.run();
+            return;
+        }
         if (args.length > 0 && args[0].equals("board")) {
             BoardBench.run();
             return;

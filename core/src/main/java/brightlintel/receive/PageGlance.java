@@ -17,6 +17,7 @@ import brightlintel.geom.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is to be known of a page, or of the model or a sheet of a drawing, before it is taken.
@@ -52,6 +53,12 @@ public record PageGlance(int number, SpaceKey key, double widthMm, double height
         Space page = d.spaces().getFirst();
         Strokes s = Flattening.of(d, page.key(), ReadLimits.DEFAULT, progress);
         return of(d, page, s, page.key() instanceof SpaceKey.Page p ? p.number() : 1, side);
+    }
+
+    /** The same, seen without some layers. @param off their names */
+    public PageGlance without(DrawingShelf.Shelved s, Set<String> off, int side) {
+        Pixels seen = SmallPicture.of(s.drawing(), s.drawing().space(key).orElseThrow(), s.strokes(), off, side).picture();
+        return new PageGlance(number, key, widthMm, heightMm, strokes, areas, texts, pictures, layers, drawn, assumed, notes, report, seen);
     }
 
     /** Of a space that was read. */

@@ -31,10 +31,16 @@ final class SmallPicture {
     /** @param main where what matters lies, file units */
     record Seen(Pixels picture, Box main) { }
 
+    /** As it comes: without layers that are hidden in the file, unless nothing would be left. */
     static Seen of(RawDrawing d, Space page, Strokes s, int side) {
         Set<String> off = new TreeSet<>();
         for (Layer l : s.layers()) if (l.startsHidden()) off.add(l.name());
         if (off.size() == s.layers().size()) off.clear();
+        return of(d, page, s, off, side);
+    }
+
+    /** @param off names of layers */
+    static Seen of(RawDrawing d, Space page, Strokes s, Set<String> off, int side) {
         Underlay u = new Underlay(UnderlayId.fresh(), FileId.fresh(), d.sha256(), page.key(), Optional.empty(),
             Placement.assumed(1, Point.ORIGIN),
             Clearing.ofLayers(off), Appearance.faded(0), true);

@@ -11,7 +11,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -50,13 +52,21 @@ class ChoosingRobotTest extends WindowRobot {
         return w.underlay().map(Underlay::clearing).orElseThrow().layersOff();
     }
 
+    private int[] picture() {
+        return w.pages().flatMap(p -> p.page(1)).orElseThrow().small().argb();
+    }
+
     @Test void unitAndLayersAreChosenBeforeItIsTaken() throws IOException {
         open();
         assertThat(project().underlays()).isEmpty();
         TrueRobotTest.shot("choose-1");
         assertThat(w.pages().orElseThrow().ticked()).as("the model is").containsExactly(1);
+        int[] whole = picture();
         button("layers-none");
+        until("the picture follows", () -> w.busy().isEmpty() && !Arrays.equals(picture(), whole));
+        assertThat(Arrays.stream(picture()).filter(c -> (c & 0xff) < 0xc0).count()).as("nothing is left of it").isZero();
         button("part-layer-X-02");
+        until("the picture follows", () -> w.busy().isEmpty() && Arrays.stream(picture()).anyMatch(c -> (c & 0xff) < 0xc0));
         TrueRobotTest.shot("choose-2");
         button("scale-centimetre");
         keys(KeyCode.T);
@@ -104,5 +114,26 @@ class ChoosingRobotTest extends WindowRobot {
         until("both are laid", () -> w.busy().isEmpty() && project().underlays().size() == 3);
         assertThat(project().storeys().getLast().underlays()).hasSize(1);
         assertThat(project().sources()).hasSize(2);
+    }
+
+    /** A large one is seen roughly while it is read; one with nothing to choose is then laid by itself. */
+    @Test void aLargeDrawingIsSeenBeforeItIsRead() throws Exception {
+        StringBuilder b = new StringBuilder("0\nSECTION\n2\nENTITIES\n");
+        for (int i = 0; i < 90_000; i++)
+            b.append("0\nLINE\n100\nAcDbEntity\n8\nWALLS\n100\nAcDbLine\n10\n").append(i % 300).append(".5\n20\n").append(i / 300).append(".25\n30\n0.0\n11\n")
+                .append(i % 300 + 1).append(".5\n21\n").append(i / 300).append(".25\n31\n0.0\n");
+        Path file = Files.writeString(folder.resolve("large.dxf"), b + "0\nENDSEC\n0\nEOF\n");
+        assertThat(Files.size(file)).isGreaterThan(8 << 20);
+        AtomicBoolean seen = new AtomicBoolean();
+        onWindow(() -> {
+            w.listen(c -> {
+                if (w.pages().filter(p -> p.isFirstSight() && project().underlays().isEmpty()).isPresent()) seen.set(true);
+            });
+            return 0;
+        });
+        receive(file);
+        assertThat(seen).isTrue();
+        assertThat(w.pages()).isEmpty();
+        assertThat(w.drawing().orElseThrow().strokes().size()).isEqualTo(90_000);
     }
 }

@@ -33,6 +33,11 @@ final class PagesDocket {
     static Node build(Workspace w, Commands commands, PagesInHand p) {
         List<Node> parts = new ArrayList<>();
         parts.add(Parts.head(Words.of("stage.receive"), Words.of("pages.question")));
+        if (p.isFirstSight()) {
+            parts.add(Parts.decision(p.name(), Parts.pill(Words.of("receive.reading"), Tone.PLAIN), true,
+                Parts.label(Words.of("parts.first-sight"), "quiet"), Parts.row(Parts.button(w, commands.get("pages-leave"), false))));
+            return Parts.docket(parts.toArray(Node[]::new));
+        }
         parts.add(decision(w, commands, p));
         parts.add(list(w, p));
         p.page(p.at()).ifPresent(g -> parts.add(layers(w, p, g)));

@@ -71,9 +71,24 @@ public record PagesInHand(Path file, String name, String password, Optional<Stri
         return new PagesInHand(file, file.getFileName().toString(), password, Optional.of(sha256), count, List.of(), Map.of(), 1);
     }
 
+    /** A rough picture of a drawing that is being read: nothing can be taken of it yet. */
+    public static PagesInHand firstSight(Path file, PageGlance rough) {
+        return new PagesInHand(file, file.getFileName().toString(), "", Optional.of(""), 1, List.of(rough), Map.of(), 1);
+    }
+
+    /** Whether it is still being read. */
+    public boolean isFirstSight() {
+        return sha256.filter(String::isEmpty).isPresent();
+    }
+
     /** Its model and sheets, and not pages. */
     public boolean isDrawing() {
         return sha256.isPresent();
+    }
+
+    /** The same page with another picture. */
+    public PagesInHand seenAnew(PageGlance g) {
+        return new PagesInHand(file, name, password, sha256, count, seen.stream().map(x -> x.number() == g.number() ? g : x).toList(), choices, at);
     }
 
     public Optional<PageGlance> page(int number) {

@@ -145,12 +145,13 @@ public final class FileWork {
         StoreyId on = w.storeyId();
         UnderlayId id = UnderlayId.fresh();
         work.run(file.getFileName().toString(), p -> {
+            if (choosing) pages.firstSight(file);
             DrawingShelf.Shelved s = w.shelf().take(file, wanted, p);
             Receiving.Arrived arrived = new Receiving.Arrived(file.getFileName().toString(),
                 Files.size(w.shelf().originals().path(s.drawing().sha256())), Instant.now().toString(),
                 new Custody.Followed(file.toAbsolutePath().toString()));
             return new Received(Receiving.receive(FileId.fresh(), id, arrived, s.arrival(), on), s);
-        }, this.<Received>answer(file, ofNow(r -> {
+        }, sightEnds(this.<Received>answer(file, ofNow(r -> {
             recent.add(file);
             String sha = r.drawing.drawing().sha256();
             SpaceKey space = r.drawing.space();
@@ -167,7 +168,21 @@ public final class FileWork {
             w.go(Stage.RECEIVE);
             w.say(new Message(fresh ? Message.Tone.GOOD : Message.Tone.SAID,
                 Words.of(fresh ? "receive.done" : "receive.already", file.getFileName(), w.storey().name())));
-        })));
+        }))));
+    }
+
+    /** However it ends, the rough picture gives way. */
+    private <T> Work.Answer<T> sightEnds(Work.Answer<T> a) {
+        return new Work.Answer<>(t -> {
+            pages.endSight();
+            a.done().accept(t);
+        }, t -> {
+            pages.endSight();
+            a.failed().accept(t);
+        }, () -> {
+            pages.endSight();
+            a.stopped().run();
+        });
     }
 
     /** Lays another space of a file that was received on the storey in hand. */

@@ -28,6 +28,7 @@ import brightlintel.read.Sniffer;
 import brightlintel.read.Wanted;
 import brightlintel.receive.Choosing;
 import brightlintel.receive.DrawingShelf;
+import brightlintel.receive.FirstSight;
 import brightlintel.receive.LayOn;
 import brightlintel.receive.PageGlance;
 import java.io.IOException;
@@ -39,6 +40,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -54,6 +56,8 @@ public final class PageWork {
     private volatile Object looking;
     /** Files that came while another was being looked through. */
     private final Deque<Runnable> next = new ArrayDeque<>();
+    private boolean repainting;
+    private Painted painted;
     private BiConsumer<Path, Consumer<String>> locked = (_, _) -> { };
 
     /** @param onWindow runs on the thread of the window; taken is told of each file of which something came in */
@@ -62,6 +66,9 @@ public final class PageWork {
         this.work = work;
         this.onWindow = onWindow;
         this.taken = taken;
+        w.listen(c -> {
+            if (c == Change.PAGES) follow();
+        });
     }
 
     /** Who asks for what opens a locked file. */
@@ -117,6 +124,22 @@ public final class PageWork {
         }), () -> { }));
     }
 
+    /** A rough picture while a large drawing is read, unless something else is being looked through. */
+    void firstSight(Path file) {
+        Object era = w.era();
+        FirstSight.of(file, LARGE).ifPresent(g -> onWindow.accept(() -> {
+            if (w.era() != era || w.pages().isPresent()) return;
+            w.go(Stage.RECEIVE);
+            w.looks(w.looks().withMode(ViewMode.PLAN));
+            w.pages(Optional.of(PagesInHand.firstSight(file, g)));
+        }));
+    }
+
+    /** It is read, or will not be. */
+    void endSight() {
+        if (w.pages().filter(PagesInHand::isFirstSight).isPresent()) w.pages(Optional.empty());
+    }
+
     /** A drawing that was read: its model and its sheets. */
     void choose(Path file, DrawingShelf.Shelved model, String password) {
         List<SpaceKey> parts = Choosing.parts(model.drawing());
@@ -168,12 +191,33 @@ public final class PageWork {
         }, new Work.Answer<>(_ -> { }, t -> failed(Path.of(all.name()), t, _ -> { }), () -> { }));
     }
 
+    /** The picture of a drawing follows the layers that are chosen. */
+    private void follow() {
+        PagesInHand p = w.pages().filter(x -> x.isDrawing() && !x.isFirstSight()).orElse(null);
+        PageGlance g = p == null ? null : p.page(p.at()).orElse(null);
+        if (g == null || repainting) return;
+        Painted now = new Painted(p.sha256().get(), g.number(), p.layersOff(g));
+        boolean asItCame = p.choice(g.number()).layersOff().isEmpty();
+        if (asItCame || now.equals(painted)) return;
+        repainting = true;
+        Object mine = looking;
+        work.run(p.name(), progress -> g.without(w.shelf().of(now.sha256, g.key(), progress), now.off, p.count() == 1 ? LARGE : LARGE / 2),
+            new Work.Answer<>(x -> {
+                repainting = false;
+                painted = now;
+                if (looking == mine) w.pages(w.pages().map(q -> q.seenAnew(x)));
+            }, _ -> repainting = false, () -> repainting = false));
+    }
+
+    private record Painted(String sha256, int number, Set<String> off) { }
+
     private void seen(Object mine, PageGlance g) {
         if (looking == mine) w.pages().ifPresent(p -> w.pages(Optional.of(p.with(g, w.project()))));
     }
 
     /** Nothing more of this file; the next that waits comes. */
     public void leave() {
+        if (w.pages().filter(PagesInHand::isFirstSight).isPresent()) work.stop();
         looking = null;
         w.pages(Optional.empty());
         goOn();
