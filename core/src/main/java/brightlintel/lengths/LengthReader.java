@@ -1,5 +1,8 @@
 package brightlintel.lengths;
 
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -27,6 +30,22 @@ public final class LengthReader {
         Matcher f = FEET.matcher(s);
         boolean something = f.matches() && (f.group(2) != null || f.group(3) != null || f.group(6) != null || f.group(8) != null);
         return marked && something ? feet(f, bare) : Optional.empty();
+    }
+
+    /**
+     * Two lengths, as a place is written: 2.5, 19.5 or 2,5; 19,5 or 2.5 19.5. @return metres, or nothing where it is no place, or may be two
+     */
+    public static Optional<Point> pair(String text, LengthUnit bare) {
+        for (String between : new String[] {";", ", ", ",", " "}) {
+            List<Point> found = new ArrayList<>();
+            for (int i = text.indexOf(between); i >= 0; i = text.indexOf(between, i + 1)) {
+                Optional<Double> x = read(text.substring(0, i), bare), y = read(text.substring(i + between.length()), bare);
+                if (x.isPresent() && y.isPresent() && !text.substring(0, i).isBlank()) found.add(new Point(x.get(), y.get()));
+            }
+            if (found.size() == 1) return Optional.of(found.getFirst());
+            if (found.size() > 1) return Optional.empty();
+        }
+        return Optional.empty();
     }
 
     /** A whole figure and a fraction with no mark at all are in the unit of the field: five and a half feet where feet are asked for. */

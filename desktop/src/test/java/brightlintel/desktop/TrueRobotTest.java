@@ -8,9 +8,13 @@ import brightlintel.demo.AnnexeSheets;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuay;
 import brightlintel.desktop.state.Proposed;
+import brightlintel.geom.Point;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.VerticalDirection;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -47,19 +51,19 @@ class TrueRobotTest extends WindowRobot {
         }
     }
 
-    /** Three drawings, seven actions: Shift+T; up, Shift+T; down, Shift+T; where the annexe stands, twice. */
+    /** Three drawings, eight actions: Shift+T; up, Shift+T; down, the annexe in hand, Shift+T; down the docket, where it stands. */
     @Test void storeysOfTheDemoComeToLieOnEachOther() throws IOException {
-        receive(demo(DemoDrawings.GROUND));
         toOpen.add(demo(DemoDrawings.ANNEXE));
         keys(KeyCode.CONTROL, KeyCode.O);
         until("its pages are there", () -> w.pages().filter(p -> p.seen().size() == 2).isPresent());
         keys(KeyCode.T);
-        until("its plan is on the board", () -> w.busy().isEmpty() && w.onBoard().laid().size() == 2);
+        until("its plan is on the board", () -> w.busy().isEmpty() && w.drawing().isPresent());
+        receive(demo(DemoDrawings.GROUND));
         command("Add a storey above");
         receive(demo(DemoDrawings.UPPER));
         keys(KeyCode.PAGE_DOWN);
         button("stage-true");
-        takeInHand(DemoDrawings.GROUND);
+        assertThat(isInHand(DemoDrawings.GROUND)).isTrue();
         shot("1-ground-found");
         takeAll();
         assertThat(placement().apply(HeronQuay.GROUND_AT).length()).isLessThan(CLOSE);
@@ -78,6 +82,17 @@ class TrueRobotTest extends WindowRobot {
             .noneMatch(Proposed::sure);
         double metres = placement().scale().value().mean() * AnnexeSheets.POINTS_PER_METRE;
         assertThat(metres).isBetween(0.9999, 1.0001);
+        // where its datum point stands on the site is known to whoever has the site plan, and to no drawing
+        Point datum = placement().toFile(placement().at().value());
+        Point onSite = HeronQuay.ANNEXE_AT.plus(datum.minus(AnnexeSheets.ORIGIN_ON_PAGE).times(1 / AnnexeSheets.POINTS_PER_METRE));
+        jumpTo(lookup("#docket").query());
+        scroll(30, VerticalDirection.DOWN);
+        retype("datum-at", String.format(Locale.ROOT, "%.3f, %.3f", onSite.x(), onSite.y()));
+        for (Point p : List.of(new Point(0, 0), new Point(9.6, 6.2))) {
+            Point onPage = AnnexeSheets.ORIGIN_ON_PAGE.plus(p.times(AnnexeSheets.POINTS_PER_METRE));
+            assertThat(placement().apply(onPage).distance(HeronQuay.ANNEXE_AT.plus(p))).isLessThan(CLOSE);
+        }
+        shot("5-annexe-in-place");
     }
 
     private boolean isOf(Underlay u, String name) {

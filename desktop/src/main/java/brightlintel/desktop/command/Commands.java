@@ -133,6 +133,10 @@ public final class Commands {
             w.go(Stage.TRUE);
             w.start(inHand(KnownLengthTool::new));
         });
+        moving("known-thickness", "", (w, _) -> {
+            w.go(Stage.TRUE);
+            w.start(inHand(KnownLengthTool::ofWall));
+        });
         moving("turn", "", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(TurnTool::new));

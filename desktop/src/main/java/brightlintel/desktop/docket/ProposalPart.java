@@ -4,7 +4,6 @@ import brightlintel.building.Given;
 import brightlintel.building.Scale;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
-import brightlintel.correct.InLine;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.lie.DatumFinding;
 import brightlintel.correct.line.Lining;
@@ -14,6 +13,7 @@ import brightlintel.correct.size.SizeKind;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Proposed;
+import brightlintel.desktop.state.Reckonings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Paper;
@@ -226,16 +226,17 @@ final class ProposalPart {
 
     /** Nothing for the drawing that the others are laid on. */
     Optional<Node> inLine() {
-        Optional<PlacedDrawing> on = w.reckonings().reference(d.underlay().id());
-        if (on.isEmpty()) return Optional.empty();
-        String name = Names.of(w, on.get().underlay());
+        List<PlacedDrawing> all = w.reckonings().references(d.underlay().id());
+        if (all.isEmpty()) return Optional.empty();
         Optional<Proposed> p = of(Proposed.Decision.IN_LINE);
-        Optional<InLine> l = p.isEmpty() ? Optional.empty() : w.reckonings().inLine(d);
+        Optional<Reckonings.Lined> l = p.isEmpty() ? Optional.empty() : w.reckonings().inLine(d);
+        String name = l.map(Reckonings.Lined::on).map(x -> Names.of(w, x.underlay())).orElseGet(() -> String.join(", ",
+            all.stream().map(x -> Names.of(w, x.underlay())).toList()));
         List<Node> body = new ArrayList<>();
         if (l.isEmpty()) body.add(Parts.label(Words.of(w.reckonings().isWorking() ? "true.line.working" : "true.line.none", name),
             "quiet"));
         else {
-            Lining.Aligned a = l.get().aligned();
+            Lining.Aligned a = l.get().line().aligned();
             if (!p.get().sure() && !p.get().taken()) body.add(Parts.label(Words.of("true.perhaps.line", name), "quiet"));
             body.add(Parts.evidence(a.unsure() ? "–" : "✓", Words.of("evidence.line." + a.by().name(), a.lines(),
                 w.lengths().partWithUnit(a.residual()), name), a.unsure() ? Tone.PLAIN : Tone.SURE));

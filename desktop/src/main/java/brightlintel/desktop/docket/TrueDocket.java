@@ -14,6 +14,7 @@ import brightlintel.drawing.Paper;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
 import brightlintel.edit.Placing;
+import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
@@ -124,6 +125,7 @@ final class TrueDocket {
         found.flatMap(f -> f.take(Proposed.Decision.SIZE)).ifPresent(buttons::add);
         found.flatMap(ProposalPart::also).ifPresent(buttons::add);
         buttons.add(Parts.button(w, commands.get("known-length"), byHand));
+        if (strokes) buttons.add(Parts.button(w, commands.get("known-thickness"), false));
         if (paper.isEmpty() && strokes)
             buttons.add(Parts.button(Words.of("true.other-unit"), "other-unit", () ->
                 w.reckonings().showUnits(!w.reckonings().showsUnits())));
@@ -195,11 +197,24 @@ final class TrueDocket {
         return v;
     }
 
+    /** Where the datum point lies in the building, as two figures typed at once. */
+    private static TextField place(Workspace w, Underlay u) {
+        Point at = u.placement().at().value();
+        TextField f = Parts.entry(w, "datum-at", w.lengths().positionBare(at.x()) + ", " + w.lengths().positionBare(at.y()),
+            t -> LengthReader.pair(t, w.lengths().positionUnit()).map(p -> {
+            w.apply(Placing.putAt(u.id(), p));
+            return true;
+        }).orElse(false));
+        f.getStyleClass().add("wide-entry");
+        return f;
+    }
+
     private static VBox datum(Workspace w, Commands commands, TrueState s, Optional<ProposalPart> found) {
         VBox v = Parts.decision(Words.of("true.datum"), pill(found, Proposed.Decision.DATUM, s.datumBy()),
             found.filter(f -> f.hasNext(Proposed.Decision.DATUM)).isPresent());
         found.flatMap(ProposalPart::datumValue).ifPresent(v.getChildren()::add);
         v.getChildren().add(Parts.label(Words.of("true.datum.in-file", s.datum()), "quiet"));
+        w.underlay().ifPresent(u -> v.getChildren().add(Parts.line(Parts.label(Words.of("true.datum.at"), "quiet"), place(w, u))));
         List<Node> buttons = new ArrayList<>();
         found.flatMap(f -> f.take(Proposed.Decision.DATUM)).ifPresent(buttons::add);
         buttons.add(Parts.button(w, commands.get("datum"), false));

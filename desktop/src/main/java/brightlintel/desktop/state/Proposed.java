@@ -45,7 +45,8 @@ public record Proposed(Decision decision, Edit edit, double confidence, boolean 
         if (s.confidence() > 0) out.add(new Proposed(Decision.SIZE, Truing.size(u.id(), s), s.confidence(), !s.unsure(), sized));
         if (p.mirrored()) return out;
         double off = Math.abs(Angles.signed(p.turn().value() + r.turn().whole()));
-        Optional<InLine> line = near(p.scale().value().mean(), s.metresPerUnit()) ? w.reckonings().inLine(d.get()) : Optional.empty();
+        Optional<InLine> line = near(p.scale().value().mean(), s.metresPerUnit()) ? w.reckonings().inLine(d.get())
+            .map(Reckonings.Lined::line) : Optional.empty();
         boolean turned = isSaid(p.turn().why()) && (off < TURNED || line.filter(l ->
             Math.abs(Angles.signed(l.turn() - p.turn().value())) < TURNED).isPresent());
         out.add(new Proposed(Decision.UPRIGHT, Truing.upright(u.id(), r.turn()), r.turn().share(), !r.turn().isUnsure(), turned));

@@ -15,6 +15,7 @@ import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,7 +30,7 @@ import java.util.Set;
  * of a drawing is shown. What somebody struck out stays struck out as long as the window has the project.
  */
 public final class Reckonings {
-    private static final int MOST = 6;
+    private static final int MOST = 12, MOST_REFERENCES = 3;
     private final Workspace w;
     private final Map<Key, Reckoning> kept = new LinkedHashMap<>(16, 0.75f, true);
     private final Map<Pair, Optional<InLine>> lines = new LinkedHashMap<>(16, 0.75f, true);
@@ -113,30 +114,47 @@ public final class Reckonings {
 
     // ---- storeys in line
 
-    /** The drawing that others are laid on: the lowest other one that is in its place already. */
-    public Optional<PlacedDrawing> reference(UnderlayId u) {
-        List<PlacedDrawing> below = new ArrayList<>();
-        for (Storey s : w.project().storeys()) for (PlacedDrawing d : w.onBoard().of(s.id())) if (d.strokes().size() > 0) below.add(d);
-        if (below.isEmpty() || below.getFirst().underlay().id().equals(u)) return Optional.empty();
-        return below.stream().filter(d -> !d.underlay().id().equals(u) && !d.underlay().placement().scale().isAssumed()).findFirst();
+    /**
+     * Drawings that another may be laid on, those first that somebody has put in their place, of these the lowest. The lowest of all is laid on
+     * none.
+     */
+    public List<PlacedDrawing> references(UnderlayId u) {
+        List<PlacedDrawing> all = new ArrayList<>();
+        for (Storey s : w.project().storeys()) for (PlacedDrawing d : w.onBoard().of(s.id())) if (d.strokes().size() > 0) all.add(d);
+        if (all.isEmpty() || all.getFirst().underlay().id().equals(u)) return List.of();
+        return all.stream().filter(d -> !d.underlay().id().equals(u) && !d.underlay().placement().scale().isAssumed())
+            .sorted(Comparator.comparing(d -> d.underlay().placement().fileAnchor().isAssumed())).limit(MOST_REFERENCES).toList();
     }
 
-    /** Of a drawing on its reference; nothing while that is worked out, or where nothing agrees. */
-    public Optional<InLine> inLine(PlacedDrawing d) {
-        Optional<PlacedDrawing> on = reference(d.underlay().id());
-        Optional<Reckoning> fixed = on.flatMap(this::of), moved = of(d);
-        if (fixed.isEmpty() || moved.isEmpty()) return Optional.empty();
-        Placement place = on.get().underlay().placement();
-        Pair key = new Pair(fixed.get(), place, moved.get());
-        if (!lines.containsKey(key) && !failed.contains(key) && asked.add(key)) {
-            List<Optional<InLine>> found = new ArrayList<>();
-            w.onBoard().behind(() -> found.add(InLine.of(fixed.get(), place, moved.get())), () -> {
-                if (!asked.remove(key)) return;
-                if (found.isEmpty()) fail(key);
-                else keep(lines, key, found.getFirst());
-            });
+    /** A drawing on one of its references. */
+    public record Lined(PlacedDrawing on, InLine line) { }
+
+    /** Of a drawing on the first reference that it surely lies on, else on the first that it may; nothing while that is worked out. */
+    public Optional<Lined> inLine(PlacedDrawing d) {
+        Optional<Reckoning> moved = of(d);
+        if (moved.isEmpty()) return Optional.empty();
+        Optional<Lined> unsure = Optional.empty();
+        for (PlacedDrawing on : references(d.underlay().id())) {
+            Optional<Reckoning> fixed = of(on);
+            if (fixed.isEmpty()) return Optional.empty();
+            Pair key = new Pair(fixed.get(), on.underlay().placement(), moved.get());
+            work(key);
+            if (!lines.containsKey(key) && !failed.contains(key)) return Optional.empty();
+            Optional<Lined> line = lines.getOrDefault(key, Optional.empty()).map(l -> new Lined(on, l));
+            if (line.filter(l -> !l.line.aligned().unsure()).isPresent()) return line;
+            if (unsure.isEmpty()) unsure = line;
         }
-        return lines.getOrDefault(key, Optional.empty());
+        return unsure;
+    }
+
+    private void work(Pair key) {
+        if (lines.containsKey(key) || failed.contains(key) || !asked.add(key)) return;
+        List<Optional<InLine>> found = new ArrayList<>();
+        w.onBoard().behind(() -> found.add(InLine.of(key.fixed, key.place, key.moved)), () -> {
+            if (!asked.remove(key)) return;
+            if (found.isEmpty()) fail(key);
+            else keep(lines, key, found.getFirst());
+        });
     }
 
     /** Whether anything is being worked out. */
