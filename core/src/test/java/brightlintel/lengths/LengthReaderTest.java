@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Units;
+import brightlintel.geom.Point;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -46,5 +47,28 @@ class LengthReaderTest {
         assertThat(m.partWithUnit(1.8)).isEqualTo("1\u202f800 mm");
         assertThat(f.position(3.8227)).isEqualTo("12'-6 1/2\"");
         assertThat(f.part(0.0127)).isEqualTo("1/2\"");
+    }
+
+    @ParameterizedTest @CsvSource(delimiter = '|', value = {"2, 19.5 | 2 | 19.5", "2.0,19.5 | 2 | 19.5", "2,5; 19,5 | 2.5 | 19.5", "2,5, 19,5 | 2.5 | 19.5",
+        "-3 4 | -3 | 4", "1200 mm, 3 m | 1.2 | 3", "7 | | ", "1 2 3 | | ", ", 4 | | ", "a, b | | ", "1, 2, 3 | | "})
+    void aPlaceIsTwoLengths(String text, Double x, Double y) {
+        var read = LengthReader.pair(text, LengthUnit.METRE);
+        if (x == null) assertThat(read).as(text).isEmpty();
+        else assertThat(read.orElseThrow().distance(new Point(x, y))).as(text).isLessThan(1e-9);
+    }
+
+    /** Law: a place that is written in either unit is read again. */
+    @ParameterizedTest @ValueSource(longs = {4, 5})
+    void aPlaceThatIsWrittenIsReadAgain(long seed) {
+        Random r = new Random(seed);
+        for (int i = 0; i < 300; i++) {
+            Point p = new Point(Math.round((r.nextDouble() * 200 - 100) * 1000) / 1000.0, Math.round((r.nextDouble() * 200 - 100) * 1000) / 1000.0);
+            for (Units u : Units.values()) {
+                LengthFormat f = new LengthFormat(u);
+                String t = f.positionBare(p.x()) + ", " + f.positionBare(p.y());
+                assertThat(LengthReader.pair(t, f.positionUnit()).orElseThrow(() -> new AssertionError(t)).distance(p)).as(t)
+                    .isLessThan(u == Units.METRIC ? 1e-3 : 0.0254 / 22);
+            }
+        }
     }
 }

@@ -8,15 +8,18 @@ import brightlintel.demo.AnnexeSheets;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuay;
 import brightlintel.desktop.state.Proposed;
+import brightlintel.desktop.state.Witness;
 import brightlintel.geom.Point;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Drawings are set right by what was found of them, with as few keys as there are things to decide. */
 class TrueRobotTest extends WindowRobot {
@@ -64,12 +67,15 @@ class TrueRobotTest extends WindowRobot {
         keys(KeyCode.PAGE_DOWN);
         button("stage-true");
         assertThat(isInHand(DemoDrawings.GROUND)).isTrue();
+        found();
+        until("it is shown as it lies and as found", () -> lookup("#before-after .compare").tryQuery().isPresent());
         shot("1-ground-found");
         takeAll();
         assertThat(placement().apply(HeronQuay.GROUND_AT).length()).isLessThan(CLOSE);
         keys(KeyCode.PAGE_UP);
         until("upper.dxf is in hand", () -> isInHand(DemoDrawings.UPPER));
         found();
+        assertThat(lookup("#before-after .compare").tryQuery()).as("its size and turn are right by now").isEmpty();
         shot("2-upper-found");
         takeAll();
         shot("3-upper-in-line");
@@ -93,6 +99,23 @@ class TrueRobotTest extends WindowRobot {
             assertThat(placement().apply(onPage).distance(HeronQuay.ANNEXE_AT.plus(p))).isLessThan(CLOSE);
         }
         shot("5-annexe-in-place");
+    }
+
+    /** A size witness is carried to a door, and stays there. */
+    @Test void aWitnessIsHeldAgainstTheDrawing() throws Exception {
+        receive(demo(DemoDrawings.UPPER));
+        button("stage-true");
+        rest();
+        assertThat(w.looks().placed()).isEmpty();
+        Point2D held = window.board().localToScreen(onWindow(() -> window.board().witness(Witness.CAR)).orElseThrow());
+        drag(held).moveBy(10, -10).moveBy(90, -90).drop();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(w.looks().placed()).containsOnlyKeys(Witness.CAR);
+        rest();
+        Point2D there = window.board().localToScreen(onWindow(() -> window.board().witness(Witness.CAR)).orElseThrow());
+        assertThat(there.distance(held.add(100, -100))).isLessThan(3);
+        assertThat(w.selection()).isEmpty();
+        assertThat(project().underlays()).singleElement();
     }
 
     private boolean isOf(Underlay u, String name) {

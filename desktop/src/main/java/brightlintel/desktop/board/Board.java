@@ -10,6 +10,7 @@ import brightlintel.desktop.frame.NextFrame;
 import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Witness;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Pointing;
@@ -192,6 +193,15 @@ public final class Board extends Region {
         if (px != null) w.aim(aiming.at(view, px.x(), px.y()));
         else refresh();
         light();
+    }
+
+    /** Where a size witness is on the board. */
+    public Optional<Point2D> witness(Witness which) {
+        return painter.witness(which).map(b -> new Point2D(b.centre().x(), b.centre().y()));
+    }
+
+    Optional<Witnesses.Laid> witnessAt(Point px) {
+        return painter.witnessAt(px);
     }
 
     /** The pointer passes by: what that means is worked out once before the next frame. */

@@ -6,6 +6,7 @@ import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.desktop.state.Looks;
 import brightlintel.desktop.state.Stage;
+import brightlintel.desktop.state.Witness;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Mark;
@@ -41,6 +42,7 @@ final class BoardFrame {
     private final UnderlayPictures pictures;
     private final Runnable again;
     private final ChangeMarks changes = new ChangeMarks();
+    private List<Witnesses.Laid> witnesses = List.of();
     private Contents shapesOf;
     private PlanShapes shapes;
     private Project modelOf;
@@ -56,7 +58,17 @@ final class BoardFrame {
         this.again = again;
     }
 
+    Optional<Box> witness(Witness which) {
+        return witnesses.stream().filter(x -> x.which() == which).map(Witnesses.Laid::px).findFirst();
+    }
+
+    /** The size witness that was painted at a place, pixels. */
+    Optional<Witnesses.Laid> witnessAt(Point px) {
+        return witnesses.stream().filter(x -> x.px().holds(px)).findFirst();
+    }
+
     void paint(Raster frame, PlanView view, Point pointer) {
+        witnesses = List.of();
         Palette p = w.looks().palette();
         List<PlacedDrawing> drawings = w.drawings();
         UnderlayPictures.Wanted wanted = wanted(view);
@@ -150,7 +162,8 @@ final class BoardFrame {
 
     private void sizes(Brush brush, Palette p, PlanView view, MarkPainter marks) {
         marks.paint(new Mark.Datum(Point.ORIGIN, Words.of("mark.datum")));
-        if (w.looks().witnesses()) w.drawing().flatMap(w.onBoard()::extent).ifPresent(e -> new Witnesses(brush, p, view).paint(e.main()));
+        if (w.looks().witnesses()) w.drawing().flatMap(w.onBoard()::extent).ifPresent(e ->
+            witnesses = new Witnesses(brush, p, view).paint(e.main(), w.looks().placed()));
     }
 
     /** Contents are never changed, so that the same ones have the same shapes. */

@@ -7,6 +7,7 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Point;
 import brightlintel.paint.PlanView;
+import java.util.Optional;
 import javafx.scene.Cursor;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
@@ -28,6 +29,9 @@ final class BoardInput {
     private Point panFrom;
     private PlanView panned;
     private ContextMenu menu;
+    /** A size witness that is being dragged, and the place of the pointer where it began. */
+    private Optional<Witnesses.Laid> held = Optional.empty();
+    private Point heldFrom;
 
     BoardInput(Board board, Workspace w) {
         this.board = board;
@@ -88,6 +92,11 @@ final class BoardInput {
             menu(e);
             return;
         }
+        held = w.tool() instanceof SelectTool ? board.witnessAt(at(e)) : Optional.empty();
+        if (held.isPresent()) {
+            heldFrom = board.view().toMetres(e.getX(), e.getY());
+            return;
+        }
         w.say(Message.NONE);
         pressed = at(e);
         board.pointer(pressed);
@@ -100,6 +109,10 @@ final class BoardInput {
             board.view(panned.moved(e.getX() - panFrom.x(), e.getY() - panFrom.y()));
             return;
         }
+        if (held.isPresent()) {
+            hold(e);
+            return;
+        }
         if (pressed == null) return;
         if (!dragging && pressed.distance(at(e)) < STILL) return;
         dragging = true;
@@ -108,12 +121,19 @@ final class BoardInput {
         board.refresh();
     }
 
+    /** A size witness is carried to what it is to be held against. */
+    private void hold(MouseEvent e) {
+        Point now = board.view().toMetres(e.getX(), e.getY()), by = now.minus(heldFrom);
+        w.looks(w.looks().with(held.get().which(), held.get().at().plus(by)));
+    }
+
     private void released(MouseEvent e) {
         if (panning) {
             panning = false;
             board.setCursor(space ? Cursor.OPEN_HAND : Cursor.DEFAULT);
             return;
         }
+        held = Optional.empty();
         if (pressed == null || e.getButton() != MouseButton.PRIMARY) return;
         if (dragging) w.tool().released(pressedAim, w.aim(), e.isControlDown(), e.isShiftDown());
         else if (w.tool() instanceof SelectTool t && e.isShiftDown()) t.toggled(pressedAim);

@@ -1,5 +1,6 @@
 package brightlintel.desktop.board;
 
+import brightlintel.desktop.state.Witness;
 import brightlintel.desktop.text.Words;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
@@ -9,6 +10,8 @@ import brightlintel.paint.Palette;
 import brightlintel.paint.PlanView;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 
 /** Outlines of known size below the plan: a person, a 0.9 m door, a 5 m car. A wrong unit is seen at a glance. */
 final class Witnesses {
@@ -25,15 +28,40 @@ final class Witnesses {
     /** Beyond these sizes they would be a dot, or hide everything. */
     private static final double SMALLEST_PX = 6, LARGEST_PX = 900;
 
-    void paint(Box plan) {
-        if (plan.isEmpty() || view.pxPerMetre() * 0.5 < SMALLEST_PX || view.pxPerMetre() * 5 > LARGEST_PX) return;
+    /** One that was painted. @param at metres; px: where it can be taken hold of */
+    record Laid(Witness which, Point at, Box px) { }
+
+    List<Laid> paint(Box plan, Map<Witness, Point> placed) {
+        List<Laid> out = new ArrayList<>();
+        if (plan.isEmpty() || view.pxPerMetre() * 0.5 < SMALLEST_PX || view.pxPerMetre() * 5 > LARGEST_PX) return out;
         double k = view.pxPerMetre(), y = plan.minY() - 0.9 - 16 / k, x = plan.minX() + 0.3;
-        person(new Point(x, y));
-        x += 0.3 + words("witness.person", new Point(x + 0.3, y)) / k;
-        door(new Point(x, y - 0.45));
-        x += 0.95 + words("witness.door", new Point(x + 0.95, y)) / k;
-        car(new Point(x, y));
-        words("witness.car", new Point(x + 5, y));
+        for (Witness w : Witness.values()) {
+            Point at = placed.getOrDefault(w, new Point(x, y));
+            double room = one(w, at);
+            if (!placed.containsKey(w)) x += length(w) + room / k;
+            double half = w == Witness.CAR ? 0.9 : 0.5;
+            out.add(new Laid(w, at, Box.of(view.toPx(at.plus(new Point(w == Witness.PERSON ? -0.3 : 0, -half))),
+                view.toPx(at.plus(new Point(length(w), half))))));
+        }
+        return out;
+    }
+
+    private static double length(Witness w) {
+        return switch (w) {
+            case PERSON -> 0.3;
+            case DOOR -> 0.95;
+            case CAR -> 5;
+        };
+    }
+
+    /** @return how much room the words beside it take, pixels */
+    private double one(Witness w, Point at) {
+        switch (w) {
+            case PERSON -> person(at);
+            case DOOR -> door(at.minus(new Point(0, 0.45)));
+            case CAR -> car(at);
+        }
+        return words("witness." + w.name().toLowerCase(Locale.ROOT), at.plus(new Point(length(w), 0)));
     }
 
     /** @return how much room the words take, in pixels */

@@ -133,6 +133,7 @@ public final class Commands {
             w.go(Stage.TRUE);
             w.start(inHand(KnownLengthTool::new));
         });
+        add("before-after", "", w -> w.stage() == Stage.TRUE, w -> w.compared().want(!w.compared().isWanted()));
         moving("known-thickness", "", (w, _) -> {
             w.go(Stage.TRUE);
             w.start(inHand(KnownLengthTool::ofWall));

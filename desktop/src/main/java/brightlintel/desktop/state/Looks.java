@@ -1,6 +1,9 @@
 package brightlintel.desktop.state;
 
+import brightlintel.geom.Point;
 import brightlintel.paint.Palette;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * How the window looks; never part of a project.
@@ -9,45 +12,58 @@ import brightlintel.paint.Palette;
  * @param weights    lines are as broad as the file says
  * @param modelAlone no drawing is seen or snapped to
  * @param lit        a layer to light up, "" for none
+ * @param placed     size witnesses that were dragged somewhere, metres; the others stand below the plan
  */
 public record Looks(boolean dark, boolean muted, boolean weights, boolean modelAlone, Echo echo, String lit, ViewMode mode,
-    boolean boardAlone, boolean witnesses) {
-    public static final Looks USUAL = new Looks(false, true, false, false, Echo.OFF, "", ViewMode.PLAN, false, true);
+    boolean boardAlone, boolean witnesses, Map<Witness, Point> placed) {
+    public static final Looks USUAL = new Looks(false, true, false, false, Echo.OFF, "", ViewMode.PLAN, false, true,
+        Map.of());
 
     public Looks withDark(boolean d) {
-        return new Looks(d, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses);
+        return new Looks(d, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, placed);
     }
 
     public Looks withMuted(boolean m) {
-        return new Looks(dark, m, weights, modelAlone, echo, lit, mode, boardAlone, witnesses);
+        return new Looks(dark, m, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, placed);
     }
 
     public Looks withWeights(boolean on) {
-        return new Looks(dark, muted, on, modelAlone, echo, lit, mode, boardAlone, witnesses);
+        return new Looks(dark, muted, on, modelAlone, echo, lit, mode, boardAlone, witnesses, placed);
     }
 
     public Looks withModelAlone(boolean a) {
-        return new Looks(dark, muted, weights, a, echo, lit, mode, boardAlone, witnesses);
+        return new Looks(dark, muted, weights, a, echo, lit, mode, boardAlone, witnesses, placed);
     }
 
     public Looks with(Echo e) {
-        return new Looks(dark, muted, weights, modelAlone, e, lit, mode, boardAlone, witnesses);
+        return new Looks(dark, muted, weights, modelAlone, e, lit, mode, boardAlone, witnesses, placed);
     }
 
     public Looks withLit(String l) {
-        return new Looks(dark, muted, weights, modelAlone, echo, l, mode, boardAlone, witnesses);
+        return new Looks(dark, muted, weights, modelAlone, echo, l, mode, boardAlone, witnesses, placed);
     }
 
     public Looks withMode(ViewMode m) {
-        return new Looks(dark, muted, weights, modelAlone, echo, lit, m, boardAlone, witnesses);
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, m, boardAlone, witnesses, placed);
     }
 
     public Looks withBoardAlone(boolean b) {
-        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, b, witnesses);
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, b, witnesses, placed);
     }
 
     public Looks withWitnesses(boolean w) {
-        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, w);
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, w, placed);
+    }
+
+    public Looks with(Witness x, Point at) {
+        Map<Witness, Point> all = new EnumMap<>(Witness.class);
+        all.putAll(placed);
+        all.put(x, at);
+        return withPlaced(all);
+    }
+
+    public Looks withPlaced(Map<Witness, Point> all) {
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, Map.copyOf(all));
     }
 
     public Palette palette() {

@@ -31,6 +31,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
@@ -47,6 +48,7 @@ public final class Workspace {
     private final OnBoard onBoard;
     private final Measures measures = new Measures(this);
     private final Reckonings reckonings = new Reckonings(this);
+    private final Compared compared = new Compared(this);
     private final Following following = new Following(this);
     private History history;
     private Project saved;
@@ -149,8 +151,10 @@ public final class Workspace {
         selection = Set.of();
         onBoard.forget();
         space = SpaceLooks.USUAL;
+        looks = looks.withPlaced(Map.of());
         measures.forget();
         reckonings.forget();
+        compared.forget();
         following.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
@@ -272,6 +276,11 @@ public final class Workspace {
     /** What was found of the size, turn and place of drawings. */
     public Reckonings reckonings() {
         return reckonings;
+    }
+
+    /** As it lies, and as it was found. */
+    public Compared compared() {
+        return compared;
     }
 
     /** How followed files stand on disk. */

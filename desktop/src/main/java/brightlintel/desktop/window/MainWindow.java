@@ -2,6 +2,7 @@ package brightlintel.desktop.window;
 
 import brightlintel.building.Edit;
 import brightlintel.building.Source;
+import brightlintel.desktop.board.BeforeAfter;
 import brightlintel.desktop.board.Board;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Docket;
@@ -126,7 +127,7 @@ public final class MainWindow {
         VBox.setVgrow(properties, Priority.ALWAYS);
         right = new VBox(new SectionStrip(w, commands, this::openAll), properties);
         right.getStyleClass().add("right");
-        StackPane boardPane = new StackPane(board, startCard(), new PagesView(w), busyBar());
+        StackPane boardPane = new StackPane(board, new BeforeAfter(w), startCard(), new PagesView(w), busyBar());
         boardPane.setMinWidth(0);
         HBox.setHgrow(boardPane, Priority.ALWAYS);
         SpaceBar bar = new SpaceBar(w, commands);

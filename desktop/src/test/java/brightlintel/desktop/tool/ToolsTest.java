@@ -137,6 +137,57 @@ class ToolsTest {
         assertThat(w.underlay().orElseThrow().placement().turn().value()).isZero();
     }
 
+    /** The lines of the plan are 2 m apart: taken for the faces of a wall that is 300 mm thick. */
+    @Test void aWallOfKnownThicknessSetsTheSize() {
+        w.start(x -> KnownLengthTool.ofWall(x, underlay));
+        click(1, 9);
+        assertThat(w.message().tone()).as("no line is there").isEqualTo(Message.Tone.BAD);
+        click(2, 9);
+        assertThat(w.tool().asks()).isEqualTo(Tool.Asks.NOTHING);
+        click(2, 12);
+        assertThat(w.message().tone()).as("the same face").isEqualTo(Message.Tone.BAD);
+        click(4, 3);
+        assertThat(w.tool().asks()).isEqualTo(Tool.Asks.WAY);
+        assertThat(w.tool().back()).isTrue();
+        click(4, 14);
+        assertThat(w.tool().typed(0.3, "300", Optional.empty())).isTrue();
+        assertThat(scale()).isCloseTo(0.15, within(1e-12));
+        w.undo();
+        assertThat(scale()).isEqualTo(1);
+    }
+
+    private void known(double x0, double y0, double x1, double y1, double truth) {
+        var p = w.underlay().orElseThrow().placement();
+        Point a = p.apply(new Point(x0, y0)), b = p.apply(new Point(x1, y1));
+        click(a.x(), a.y());
+        click(b.x(), b.y());
+        w.tool().typed(truth, "", Optional.empty());
+    }
+
+    @Test void aThirdKnownLengthFindsTheStretch() {
+        w.start(x -> new KnownLengthTool(x, underlay));
+        known(0, 0, 20, 0, 10);
+        assertThat(scale()).isCloseTo(0.5, within(1e-12));
+        known(0, 0, 0, 20, 10.3);
+        assertThat(w.message().tone()).as("it parts by three in a hundred").isEqualTo(Message.Tone.BAD);
+        known(0, 20, 40, 20, 20);
+        var s = w.underlay().orElseThrow().placement().scale().value();
+        assertThat(s.metresPerUnitX()).isCloseTo(0.5, within(1e-9));
+        assertThat(s.metresPerUnitY()).isCloseTo(0.515, within(1e-9));
+        assertThat(w.message().tone()).isEqualTo(Message.Tone.GOOD);
+    }
+
+    @Test void aFigureThatWasMisreadIsNoStretch() {
+        w.start(x -> new KnownLengthTool(x, underlay));
+        known(0, 0, 20, 0, 10);
+        known(0, 0, 40, 0, 20);
+        known(0, 5, 30, 5, 12);
+        var s = w.underlay().orElseThrow().placement().scale().value();
+        assertThat(s.isEven()).isTrue();
+        assertThat(w.message().tone()).isEqualTo(Message.Tone.BAD);
+        assertThat(w.message().text()).contains("misread");
+    }
+
     @Test void whatIsFoundIsProposedAndStruckOutAtOnce() {
         var found = w.reckonings().of(w.drawing().orElseThrow()).orElseThrow();
         assertThat(found.size().unsure()).as("21 lines are no plan").isTrue();
