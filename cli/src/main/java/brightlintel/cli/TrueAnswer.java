@@ -69,6 +69,7 @@ final class TrueAnswer {
         String each = Double.isNaN(o.value()) ? "" : String.format(Locale.ROOT, "%.3g m", o.value() * s.metresPerUnit());
         return switch (o.kind()) {
             case MEASURES -> o.count() + " of " + o.of() + " dimensions agree";
+            case AREAS -> o.count() + " of " + o.of() + " written areas agree with their rooms";
             case DOORS -> o.count() + " of " + o.of() + " door leaves, about " + each + " wide";
             case WALLS -> o.count() + " of " + o.of() + " pairs of lines as far apart as faces of walls, about " + each;
             case STEPS -> o.count() + " of " + o.of() + " flights of steps, treads of " + each;

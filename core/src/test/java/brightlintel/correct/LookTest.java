@@ -113,4 +113,41 @@ class LookTest {
         for (int i = 0; i < 20; i++) s.line(-n * 500 * i, c * 500 * i, c * 6000 - n * 500 * i, n * 6000 + c * 500 * i);
         assertThat(Math.toDegrees(look(s).directions().getFirst().angle())).isCloseTo(12, within(0.001));
     }
+
+    /** The swing of a door of 900 in chords of one line, and a wavy line and a polygon that are none. */
+    @Test void aDoorWhoseArcIsChordsIsADoor() {
+        double[] arc = new double[18], wave = new double[18];
+        for (int i = 0; i < 9; i++) {
+            arc[2 * i] = 900 * Math.cos(i * Math.PI / 16);
+            arc[2 * i + 1] = 900 * Math.sin(i * Math.PI / 16);
+            wave[2 * i] = 5000 + 100 * i;
+            wave[2 * i + 1] = 100 * Math.sin(i);
+        }
+        Sketch s = new Sketch().polyline(false, arc).line(0, 0, 0, 900).polyline(false, wave).line(5000, 0, 5000, 900)
+            .polyline(true, 9000, 0, 9900, 0, 9900, 900, 9000, 900, 8600, 450);
+        assertThat(look(s).doors()).singleElement().satisfies(d -> {
+            assertThat(d.radius()).isCloseTo(900, within(1e-6));
+            assertThat(look(s).strokes().origin().plus(d.hinge()).length()).isLessThan(1e-6);
+        });
+    }
+
+    @Test void columnsStandInRowsAndChairsDoNot() {
+        Sketch columns = new Sketch().line(0, -900, 20_000, -900).line(-900, 0, -900, 14_000), chairs = new Sketch().line(0, -900, 20_000, -900);
+        for (int i = 0; i < 4; i++) for (int k = 0; k < 3; k++) {
+            columns.rectangle(6000 * i, 5400 * k, 300, 400);
+            chairs.rectangle(600 * i, 700 * k, 450, 450);
+        }
+        assertThat(look(columns).columns().at()).hasSize(12);
+        assertThat(look(columns).columns().x()).hasSize(4);
+        assertThat(look(columns).columns().y()).hasSize(3);
+        assertThat(look(chairs).columns().at()).isEmpty();
+    }
+
+    @Test void anAreaBelongsToTheSmallestOutlineAboutIt() {
+        Sketch s = new Sketch().rectangle(0, 0, 10_000, 8000).rectangle(100, 100, 4000, 3000).rectangle(5000, 100, 4000, 5000)
+            .text("12.0 m²", 2000, 1500, 200, 0).text("Office 20,0 m2", 7000, 2500, 200, 0).text("80.00 m²", 1000, 7000, 200, 0)
+            .text("1.5 m", 2000, 2500, 200, 0);
+        assertThat(look(s).rooms()).extracting(r -> Math.round(r.drawn() / 1e6) + " " + r.written()).containsExactlyInAnyOrder("12 12.0", "20 20.0",
+            "80 80.0");
+    }
 }

@@ -95,6 +95,50 @@ class SizeTest {
         assertThat(size(s).metresPerUnit()).isCloseTo(100 * POINT, within(1e-9));
     }
 
+    /** Rooms in metres, outlined, with what is written in them, drawn at so many units a metre. */
+    private static Sketch rooms(double k, double says, String format, double... sides) {
+        Sketch s = new Sketch();
+        double x = 0;
+        for (int i = 0; i + 1 < sides.length; i += 2) {
+            s.rectangle(x * k, 0, sides[i] * k, sides[i + 1] * k);
+            s.text("Room " + i, (x + sides[i] / 2) * k, sides[i + 1] * 0.6 * k, 0.2 * k, 0);
+            s.text(String.format(Locale.ROOT, format, sides[i] * sides[i + 1] * says), (x + sides[i] / 2) * k, sides[i + 1] * 0.4 * k, 0.2 * k, 0);
+            x += sides[i] + 0.12;
+        }
+        return s;
+    }
+
+    @Test void areasThatAreWrittenInRoomsTellTheUnit() {
+        double[] sides = {4.1, 3.3, 2.4, 5.05, 3.6, 3.9, 6.2, 4.4};
+        for (double k : new double[] {1000, 100, 1, 1 / 0.0254}) {
+            SizeFinding s = size(rooms(k, 1, "%.2f m²", sides));
+            assertThat(s.metresPerUnit()).as("%s units a metre", k).isCloseTo(1 / k, within(1e-9));
+            assertThat(s.unsure()).as("%s units a metre", k).isFalse();
+        }
+        SizeFinding feet = size(rooms(1 / 0.3048, 10.7639, "%.0f sq ft", sides));
+        assertThat(feet.metresPerUnit()).isEqualTo(0.3048);
+        assertThat(feet.unsure()).isFalse();
+    }
+
+    @Test void areasThatContradictDoorsMakeItUnsure() {
+        Sketch s = rooms(1000, 0.8, "%.2f m2", 4.1, 3.3, 2.4, 5.05, 3.6, 3.9, 6.2, 4.4);
+        for (int i = 0; i < 5; i++) s.wall(0, 14_000, 9000 + 3100 * i, 240).door(1000 + 2000 * i, 9000, 885);
+        assertThat(size(s).unsure()).isTrue();
+    }
+
+    @Test void oneAreaProvesNothing() {
+        assertThat(size(rooms(1000, 1, "%.2f m²", 4.1, 3.3)).unsure()).isTrue();
+    }
+
+    @Test void bayOfColumnsAreRoundAsThoseOfAGrid() {
+        double k = 1 / (100 * POINT);
+        Sketch s = plan(k, 6).onPage(594, 420).text("Scale 1:100", 300, 20, 10, 0);
+        for (double x : new double[] {0, 4.35, 8.1, 10.75, 14.2})
+            for (double y : new double[] {0.4, 4.75, 9.85}) s.rectangle((x - 0.15) * k, (y - 0.15) * k, 0.3 * k, 0.3 * k);
+        assertThat(size(s).unsure()).isFalse();
+        assertThat(size(s).metresPerUnit()).isCloseTo(100 * POINT, within(1e-9));
+    }
+
     @Test void measuresOfTwoScalesOnOneSheetAreUnsure() {
         Sketch s = chain(plan(1000, 5), 1000, 1000, "%.0f", 1000, 2.4, 3.15, 4.2, 1.85, 2.9);
         for (int i = 0; i < 6; i++) {

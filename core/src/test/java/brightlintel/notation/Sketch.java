@@ -2,6 +2,7 @@ package brightlintel.notation;
 
 import brightlintel.drawing.Colour;
 import brightlintel.drawing.Companions;
+import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.Format;
@@ -56,6 +57,21 @@ public final class Sketch {
         out.add(new Entity.Dimension(key(), Style.PLAIN, Vec3.UP, 0, "", Math.abs(x1 - x0), over, new Vec3(x1, y, 0),
             new Vec3((x0 + x1) / 2, y, 0), new Vec3(x0, y, 0), new Vec3(x1, y, 0), Vec3.ZERO, 0, ""));
         return this;
+    }
+
+    /** One line through points x0 y0 x1 y1 ... */
+    public Sketch polyline(boolean closed, double... xy) {
+        double[] rows = new double[2 * xy.length];
+        for (int i = 0; i < xy.length / 2; i++) {
+            rows[4 * i] = xy[2 * i];
+            rows[4 * i + 1] = xy[2 * i + 1];
+        }
+        out.add(new Entity.Polyline(key(), Style.PLAIN, Vec3.UP, Entity.PolylineKind.LIGHT, closed, Doubles.of(rows), List.of(), 0, 0, List.of()));
+        return this;
+    }
+
+    public Sketch rectangle(double x, double y, double w, double h) {
+        return polyline(true, x, y, x + w, y, x + w, y + h, x, y + h);
     }
 
     /** Two faces of a level wall. */

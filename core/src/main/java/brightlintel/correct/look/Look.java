@@ -18,6 +18,8 @@ public final class Look {
     private final List<Spacings.Pair> pairs = new ArrayList<>();
     private final List<Steps.Flight> flights = new ArrayList<>();
     private final List<Bubbles.Tagged> tagged;
+    private final List<Rooms.Room> rooms;
+    private final Columns.Rows columns;
     private final Box bulk;
 
     private Look(Drawn d) {
@@ -29,12 +31,15 @@ public final class Look {
         List<Frame> frames = new ArrayList<>();
         for (Directions.Direction x : directions.subList(0, Math.min(DIRECTIONS, directions.size()))) frames.add(Frame.of(s, x.angle()));
         measures = Measures.of(d, frames);
-        doors = Doors.of(d);
         for (Frame f : frames) {
             pairs.addAll(Spacings.of(f));
             flights.addAll(Steps.of(f));
         }
         tagged = Bubbles.of(d);
+        List<Outlines.Run> runs = Outlines.of(d);
+        rooms = Rooms.of(d, runs);
+        doors = Doors.of(d, runs);
+        columns = directions.isEmpty() ? Columns.Rows.NONE : Columns.of(d, runs, directions.getFirst().angle());
         bulk = bulk(s);
     }
 
@@ -94,6 +99,15 @@ public final class Look {
     /** Grid lines by their tags; one with a tag at both ends is there twice. */
     public List<Bubbles.Tagged> tagged() {
         return tagged;
+    }
+
+    /** Rooms with an outline and a written area. */
+    public List<Rooms.Room> rooms() {
+        return rooms;
+    }
+
+    public Columns.Rows columns() {
+        return columns;
     }
 
     /** Where most of the drawing is, shifted file units. */

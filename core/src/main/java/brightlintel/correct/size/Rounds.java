@@ -29,7 +29,13 @@ final class Rounds {
         List<Double> bays = bays(look);
         if (bays.size() < LEAST) return List.of();
         return List.of(new Opinion(SizeKind.ROUND, Double.NaN, bays.size(), bays.size(), Double.NaN,
-            look.tagged().stream().map(Bubbles.Tagged::at).toList(), f -> Math.clamp(log(bays, f), LESS, MOST) - MOST));
+            places(look), f -> Math.clamp(log(bays, f), LESS, MOST) - MOST));
+    }
+
+    private static List<Point> places(Look look) {
+        List<Point> out = new ArrayList<>(look.tagged().stream().map(Bubbles.Tagged::at).toList());
+        out.addAll(look.columns().at());
+        return out;
     }
 
     /** How far the bays speak for a factor: of the step that fits best. */
@@ -62,14 +68,14 @@ final class Rounds {
         return false;
     }
 
-    /** Different distances from each grid line to the next, drawing units. */
+    /** Different distances from each grid line or row of columns to the next, drawing units. */
     private static List<Double> bays(Look look) {
         List<Double> out = new ArrayList<>();
         if (look.directions().isEmpty()) return out;
         double turn = look.directions().getFirst().angle();
         double same = 2e-4 * look.bulk().diagonal();
         for (boolean plumb : new boolean[] {true, false}) {
-            TreeSet<Double> at = new TreeSet<>();
+            TreeSet<Double> at = new TreeSet<>(plumb ? look.columns().x() : look.columns().y());
             for (Bubbles.Tagged t : look.tagged()) {
                 if (Angles.betweenLines(t.direction().angle() - turn, plumb ? Math.PI / 2 : 0) > Math.toRadians(0.5)) continue;
                 Point p = t.at().turn(-turn);

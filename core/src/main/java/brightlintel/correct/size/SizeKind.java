@@ -10,6 +10,8 @@ public enum SizeKind {
     WALLS,
     /** Treads of stairs. */
     STEPS,
+    /** Areas written in rooms. */
+    AREAS,
     /** Heights of letters. */
     LETTERS,
     /** What a plan is across. */

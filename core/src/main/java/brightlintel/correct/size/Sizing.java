@@ -12,11 +12,13 @@ import java.util.Set;
 /** Weighs all evidence of size. */
 public final class Sizing {
     /** Log-likelihood of what contradicts the best; share by which rounding parts factors. */
+    /** What one room whose written area agrees proves; three different ones are as good as dimensions. */
+    private static final double AREA = 0.5;
     private static final double AGAINST = -1.2, AGREES = -1, ROUNDING = 0.001;
     /** Different figures; of those that agree with the best. What is left of the confidence then. */
     private static final int RIVALS = 4;
     private static final double RIVAL_SHARE = 0.3, TWO_SCALES = 0.6, MAYBE_SHRUNK = 0.7;
-    private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Usual::letters, Usual::extent,
+    private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Areas::opinions, Usual::letters, Usual::extent,
         Rounds::opinions, Words::header, Words::system, Sheets::opinions);
     private final Look look;
     private final Written written;
@@ -116,6 +118,11 @@ public final class Sizing {
             else if (s > AGREES) drawn += o.kind() == SizeKind.DOORS ? Math.min(1.5, 0.5 * o.count()) : 0.6;
         }
         double measured = r.map(x -> x.strength() / 3).orElse(0.0);
+        for (Opinion o : opinions) {
+            if (o.kind() != SizeKind.AREAS) continue;
+            if (o.support().applyAsDouble(factor) > AGREES) measured += AREA * o.count();
+            else against++;
+        }
         double all = measured + drawn - against;
         // a page may have been shrunk by a few hundredths, which doors and walls do not show
         boolean shrunk = look.drawn().isOnPaper() && r.isEmpty() && !Rounds.prove(look, factor);

@@ -185,7 +185,7 @@ final class ProposalPart {
         String each = Double.isNaN(o.value()) ? "" : f.partWithUnit(o.value() * metresPerUnit);
         String key = "evidence.says." + o.kind().name();
         return switch (o.kind()) {
-            case MEASURES -> Words.of(key, o.count(), o.of());
+            case MEASURES, AREAS -> Words.of(key, o.count(), o.of());
             case DOORS, WALLS, STEPS -> Words.of(key, o.count(), o.of(), each);
             case LETTERS -> Words.of(key, o.count(), each);
             case EXTENT -> Words.of(key, f.about(o.value() * metresPerUnit));
