@@ -24,7 +24,8 @@ final class GlanceBench {
             double first = 0;
             long begin = System.nanoTime();
             boolean sight = FirstSight.of(f, SIDE).isPresent();
-            if (sight) System.out.printf(Locale.ROOT, "| first sight of %,d entities | %.0f ms | | |%n", entities, (System.nanoTime() - begin) / 1e6);
+            if (sight) System.out.printf(Locale.ROOT, "| first sight of %,d entities | %.0f ms | | |%n", entities,
+                (System.nanoTime() - begin) / 1e6);
             for (int i = 0; i < ROUNDS; i++) {
                 DrawingShelf shelf = new DrawingShelf(Originals.temporary());
                 long t = System.nanoTime();
@@ -33,7 +34,8 @@ final class GlanceBench {
                 Bench.sink = PageGlance.of(s, 1, SIDE);
                 ms[i] = (System.nanoTime() - t) / 1e6;
                 if (i == 0) first = ms[0];
-                if (i == ROUNDS - 1) System.out.printf(Locale.ROOT, "| (of the last: taken and read %.0f ms) | %.0f ms | | |%n", read, ms[i]);
+                if (i == ROUNDS - 1) System.out.printf(Locale.ROOT, "| (of the last: taken and read %.0f ms) | %.0f ms | | |%n", read,
+                    ms[i]);
             }
             Arrays.sort(ms);
             System.out.printf(Locale.ROOT, "| first picture of %,d entities, %d MB | %.0f ms | %.0f ms | first of the process %.0f ms |%n", entities,

@@ -27,7 +27,8 @@ public final class Revising {
      * @param spaces    that are in it: a drawing of a sheet that is gone from it stays as it was
      * @param layersOff layers that the earlier had not, and that the later hides
      */
-    public record Revision(Receiving.Arrived arrived, String sha256, List<External> externals, Set<SpaceKey> spaces, Set<String> layersOff) {
+    public record Revision(Receiving.Arrived arrived, String sha256, List<External> externals, Set<SpaceKey> spaces,
+        Set<String> layersOff) {
         public Revision {
             externals = List.copyOf(externals);
             spaces = Set.copyOf(spaces);

@@ -12,7 +12,8 @@ import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 
 /**
- * What a later revision of a drawing has that the earlier had not, what is gone from it, and what lies elsewhere. Only what is shown counts:
+ * What a later revision of a drawing has that the earlier had not, what is gone from it, and what lies elsewhere. Only what is shown
+ * counts:
  * a frozen layer that was cleaned up is nothing that anybody has to look at. Places are file units as in the file, since the two may be
  * shifted otherwise.
  *
@@ -69,7 +70,8 @@ public record Differences(List<Curve> added, List<Curve> gone, List<Moved> moved
         List<Moved> moved = new ArrayList<>();
         for (int i : left) {
             Curve before = curve(was.strokes, i);
-            Found f = now.finder.find(was.finder.ref(i, 0, 1)).filter(x -> !taken[x.index()] && now.strokeShown.test(x.index())).orElse(null);
+            Found f = now.finder.find(was.finder.ref(i, 0, 1)).filter(x -> !taken[x.index()]
+                && now.strokeShown.test(x.index())).orElse(null);
             if (f == null) {
                 gone.add(before);
                 continue;

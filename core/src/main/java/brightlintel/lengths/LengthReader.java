@@ -33,7 +33,8 @@ public final class LengthReader {
     }
 
     /**
-     * Two lengths, as a place is written: 2.5, 19.5 or 2,5; 19,5 or 2.5 19.5. @return metres, or nothing where it is no place, or may be two
+     * Two lengths, as a place is written: 2.5, 19.5 or 2,5; 19,5 or 2.5 19.5. @return metres, or nothing where it is no place, or may be
+     * two
      */
     public static Optional<Point> pair(String text, LengthUnit bare) {
         for (String between : new String[] {";", ", ", ",", " "}) {

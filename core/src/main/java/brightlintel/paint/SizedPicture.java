@@ -35,7 +35,8 @@ public final class SizedPicture {
         double k = view.pxPerMetre(), long_ = CAR * k, high = CAR_WIDE * k;
         if (long_ < 1.5) return;
         double x = width - MARGIN - Math.min(long_, width - 2.0 * MARGIN), y = height - FOOT - 4 - Math.min(high, height / 2.0);
-        b.path(List.of(new Point(x, y), new Point(x + long_, y), new Point(x + long_, y + high), new Point(x, y + high)), true, 1.4, p.brass());
+        b.path(List.of(new Point(x, y), new Point(x + long_, y), new Point(x + long_, y + high), new Point(x, y + high)), true, 1.4,
+            p.brass());
     }
 
     private static void ruler(Brush b, Palette p, PlanView view, double unit, String sign) {
@@ -60,6 +61,7 @@ public final class SizedPicture {
 
     private static String figure(double v) {
         if (v >= 1e6 || v > 0 && v < 1e-3) return String.format(Locale.ROOT, "%.0e", v);
-        return v == Math.rint(v) ? Long.toString(Math.round(v)) : String.format(Locale.ROOT, v < 0.01 ? "%.3f" : v < 0.1 ? "%.2f" : "%.1f", v);
+        return v == Math.rint(v) ? Long.toString(Math.round(v)) : String.format(Locale.ROOT, v < 0.01 ? "%.3f" : v < 0.1 ? "%.2f"
+            : "%.1f", v);
     }
 }

@@ -21,7 +21,9 @@ public final class Choosing {
         return parts(s.drawing()).size() > 1 || layers > LAYERS_AT_ONCE;
     }
 
-    /** Its model, and its sheets on which more is drawn than windows into the model. The model comes first, and is there if nothing else is. */
+    /**
+     * Its model, and its sheets on which more is drawn than windows into the model. The model comes first, and is there if nothing else is.
+     */
     public static List<SpaceKey> parts(RawDrawing d) {
         List<SpaceKey> out = new ArrayList<>();
         for (Space s : d.spaces()) {

@@ -66,7 +66,8 @@ public record Revised(Revising.Revision revision, Map<UnderlayId, Differences> p
     }
 
     /** A page that is gone is no reason not to read the others. */
-    private static DrawingShelf.Shelved first(DrawingShelf shelf, Path at, int page, String password, Progress progress) throws IOException {
+    private static DrawingShelf.Shelved first(DrawingShelf shelf, Path at, int page, String password,
+        Progress progress) throws IOException {
         try {
             return shelf.take(at, new Wanted(page, password), progress);
         } catch (IOException e) {

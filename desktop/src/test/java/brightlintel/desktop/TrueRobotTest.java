@@ -78,7 +78,10 @@ class TrueRobotTest extends WindowRobot {
         assertThat(lookup("#before-after .compare").tryQuery()).as("its size and turn are right by now").isEmpty();
         shot("2-upper-found");
         takeAll();
+        keys(KeyCode.Z);
+        rest();
         shot("3-upper-in-line");
+        keys(KeyCode.Z);
         assertThat(placement().apply(HeronQuay.UPPER_AT).length()).isLessThan(CLOSE);
         keys(KeyCode.PAGE_DOWN);
         takeInHand(DemoDrawings.ANNEXE);

@@ -35,7 +35,8 @@ public final class Columns {
         Strokes s = d.strokes();
         for (int i = 0; i < s.size(); i++)
             if (d.strokeShown().test(i) && s.pathOf(i) == null && s.entityOf(i) instanceof Entity.Circle c)
-                put(bySize, length, new Point(c.centre().x(), c.centre().y()).minus(s.origin()).turn(-turn), 2 * c.radius(), 2 * c.radius());
+                put(bySize, length, new Point(c.centre().x(), c.centre().y()).minus(s.origin()).turn(-turn), 2 * c.radius(),
+                    2 * c.radius());
         Rows best = Rows.NONE;
         for (Map.Entry<Size, List<Point>> e : bySize.entrySet()) {
             if (e.getValue().size() < LEAST) continue;

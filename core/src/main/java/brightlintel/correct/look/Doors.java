@@ -67,7 +67,8 @@ public final class Doors {
             if (Math.abs(p.get(i).distance(centre) / radius - 1) > ROUND / 2) return Optional.empty();
             if (i > 0) longest = Math.max(longest, p.get(i).distance(p.get(i - 1)));
         }
-        double start = a.minus(centre).angle(), sweep = Angles.signed(c.minus(centre).angle() - start), degrees = Math.abs(Math.toDegrees(sweep));
+        double start = a.minus(centre).angle(), sweep = Angles.signed(c.minus(centre).angle() - start),
+            degrees = Math.abs(Math.toDegrees(sweep));
         boolean even = longest < EVEN * Math.abs(sweep) * radius / n;
         return even && degrees >= LEAST && degrees <= MOST ? Optional.of(Curve.EllipticArc.circular(centre, radius, start, sweep))
             : Optional.empty();

@@ -33,7 +33,8 @@ public final class Rooms {
             int decimals = figure.indexOf('.') < 0 ? 0 : figure.length() - figure.indexOf('.') - 1;
             String unit = m.group(2).toLowerCase(Locale.ROOT);
             double each = unit.contains("f") ? SQUARE_FOOT : 1, metres = Double.parseDouble(figure) * each;
-            return metres >= LEAST && metres <= MOST ? Optional.of(new Written(metres, each * Math.pow(10, -decimals) / 2)) : Optional.empty();
+            return metres >= LEAST && metres <= MOST ? Optional.of(new Written(metres, each * Math.pow(10, -decimals) / 2))
+                : Optional.empty();
         }
     }
 

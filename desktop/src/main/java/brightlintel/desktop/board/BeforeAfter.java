@@ -32,7 +32,8 @@ public final class BeforeAfter extends StackPane {
         // over a small board they would hide what they are about
         visibleProperty().bind(widthProperty().greaterThan(LEAST));
         w.listen(c -> {
-            if (c == Change.EVIDENCE || c == Change.PROJECT || c == Change.STAGE || c == Change.DRAWING || c == Change.STOREY || c == Change.LOOK
+            if (c == Change.EVIDENCE || c == Change.PROJECT || c == Change.STAGE || c == Change.DRAWING || c == Change.STOREY
+                || c == Change.LOOK
                 || c == Change.FILE) later.run();
         });
     }

@@ -16,7 +16,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What a later one of a file has otherwise, on the board: what was added in brass, what is gone broken and in brick, what moved from where to
+ * What a later one of a file has otherwise, on the board: what was added in brass, what is gone broken and in brick, what moved from
+ * where to
  * where. Lines are put in their place once, and not in each frame.
  */
 final class ChangeMarks {
@@ -50,7 +51,8 @@ final class ChangeMarks {
 
     private static Lines lines(Key k) {
         Differences d = k.d;
-        return new Lines(lines(d.added(), k.place), lines(d.gone(), k.place), lines(d.moved().stream().map(Differences.Moved::from).toList(),
+        return new Lines(lines(d.added(), k.place), lines(d.gone(), k.place),
+            lines(d.moved().stream().map(Differences.Moved::from).toList(),
             k.place), lines(d.moved().stream().map(Differences.Moved::to).toList(), k.place),
             points(d.texts().added(), d.texts().reworded(), k.place), points(d.texts().gone(), List.of(), k.place));
     }

@@ -66,7 +66,8 @@ final class PagesDocket {
     }
 
     private static Node list(Workspace w, PagesInHand p) {
-        VBox v = Parts.decision(Words.of(p.isDrawing() ? "parts.list" : "pages.list"), Parts.label(Words.count("pages.ticked", p.ticked().size()), "quiet"), false);
+        VBox v = Parts.decision(Words.of(p.isDrawing() ? "parts.list" : "pages.list"), Parts.label(Words.count("pages.ticked",
+            p.ticked().size()), "quiet"), false);
         for (PageGlance g : p.seen()) {
             boolean ticked = p.ticked().contains(g.number());
             CheckBox box = new CheckBox(PageNames.of(g));

@@ -64,7 +64,10 @@ public final class Properties extends VBox {
                 case PROJECT, SELECTION, TOOL, STOREY, FILE, SNAPS, STAGE, DRAWING, PAGES, MEASURES -> later.run();
                 case LOOK -> looks();
                 case AIM -> pointer();
-                case VIEW, SPACE, BUSY, MESSAGE, EXTENT, EVIDENCE, DISK -> { }
+                case EVIDENCE -> {
+                    if (w.stage() == Stage.TRUE) later.run();
+                }
+                case VIEW, SPACE, BUSY, MESSAGE, EXTENT, DISK -> { }
             }
         });
         build();
@@ -101,6 +104,7 @@ public final class Properties extends VBox {
         } else if (!(w.tool() instanceof SelectTool) && w.tool().snaps() && selected.isEmpty()) new SnapPanel(w, out).build();
         else if (selected.isEmpty()) {
             new UnderlayPanel(w, commands, out).build();
+            if (w.stage() == Stage.TRUE) MeasurePlot.of(w, commands, out);
             underPointer(out);
         }
         else if (selected.size() == 1) one(selected.getFirst(), out);

@@ -52,8 +52,9 @@ public final class Compared {
     /** Nothing where nothing is proposed that would change how large the drawing is or how it is turned, or while it is being painted. */
     public Optional<Two> now() {
         Optional<PlacedDrawing> d = w.drawing();
-        if (!wanted || w.stage() != Stage.TRUE || d.isEmpty()) return Optional.empty();
-        List<Proposed> open = Proposed.of(w).stream().filter(p -> p.sure() && !p.taken() && p.decision() != Proposed.Decision.IN_LINE).toList();
+        if (!wanted || w.stage() != Stage.TRUE || d.isEmpty() || w.reckonings().showsMeasures()) return Optional.empty();
+        List<Proposed> open = Proposed.of(w).stream().filter(p -> p.sure() && !p.taken()
+            && p.decision() != Proposed.Decision.IN_LINE).toList();
         Optional<Underlay> after = after(d.get().underlay(), open);
         if (after.isEmpty()) return Optional.empty();
         Key k = new Key(d.get(), after.get().placement(), w.looks().palette(), w.project().units());

@@ -88,7 +88,8 @@ public record PagesInHand(Path file, String name, String password, Optional<Stri
 
     /** The same page with another picture. */
     public PagesInHand seenAnew(PageGlance g) {
-        return new PagesInHand(file, name, password, sha256, count, seen.stream().map(x -> x.number() == g.number() ? g : x).toList(), choices, at);
+        return new PagesInHand(file, name, password, sha256, count, seen.stream().map(x -> x.number() == g.number() ? g : x).toList(),
+            choices, at);
     }
 
     public Optional<PageGlance> page(int number) {
@@ -106,7 +107,8 @@ public record PagesInHand(Path file, String name, String password, Optional<Stri
     }
 
     /**
-     * One more was looked at. A page whose title names a storey is ticked at once; the first of a file without titles, too. Of a drawing it is
+     * One more was looked at. A page whose title names a storey is ticked at once; the first of a file without titles, too. Of a drawing
+     * it is
      * the model.
      */
     public PagesInHand with(PageGlance g, Project p) {

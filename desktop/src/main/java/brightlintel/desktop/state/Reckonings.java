@@ -115,7 +115,8 @@ public final class Reckonings {
     // ---- storeys in line
 
     /**
-     * Drawings that another may be laid on, those first that somebody has put in their place, of these the lowest. The lowest of all is laid on
+     * Drawings that another may be laid on, those first that somebody has put in their place, of these the lowest. The lowest of all is
+     * laid on
      * none.
      */
     public List<PlacedDrawing> references(UnderlayId u) {

@@ -289,7 +289,8 @@ public final class PageWork {
                 };
                 // other pages of what was kept belong to a file that is there already, with its custody
                 Receiving.Arrived arrived = new Receiving.Arrived(all.name(),
-                    Files.size(w.shelf().originals().path(sha)), Instant.now().toString(), new Custody.Followed(all.file().toAbsolutePath().toString()));
+                    Files.size(w.shelf().originals().path(sha)), Instant.now().toString(),
+                        new Custody.Followed(all.file().toAbsolutePath().toString()));
                 UnderlayId id = UnderlayId.fresh();
                 steps.add(Receiving.receive(file, id, arrived, s.arrival(), on));
                 steps.addAll(chosen(all.choice(page), s.drawing().space(space).flatMap(Space::paper), id));

@@ -12,7 +12,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Two places of a drawing whose distance is known: picked, taken back, shown. They are points, or the two faces of a wall: then a click on a
+ * Two places of a drawing whose distance is known: picked, taken back, shown. They are points, or the two faces of a wall: then a click
+ * on a
  * line takes the line, and the distance is square to it.
  */
 final class LengthPick {

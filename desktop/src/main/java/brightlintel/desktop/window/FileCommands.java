@@ -19,7 +19,8 @@ final class FileCommands {
 
     static void add(Commands commands, Workspace w, Asks asks, FileCare care) {
         commands.add("file-later", "", x -> file(x).flatMap(x.following()::later).isPresent(), x -> file(x).ifPresent(care::takeLater));
-        commands.add("file-leave", "", x -> file(x).flatMap(x.following()::offered).isPresent(), x -> file(x).ifPresent(x.following()::leave));
+        commands.add("file-leave", "", x -> file(x).flatMap(x.following()::offered).isPresent(), x ->
+            file(x).ifPresent(x.following()::leave));
         commands.add("file-changes", "", x -> x.following().isLit() || file(x).flatMap(x.following()::later).isPresent(), x -> {
             if (x.following().isLit()) x.following().light(Map.of());
             else file(x).flatMap(x.following()::later).ifPresent(r -> x.following().light(r.parts()));
