@@ -38,8 +38,8 @@ final class GlanceBench {
                     ms[i]);
             }
             Arrays.sort(ms);
-            System.out.printf(Locale.ROOT, "| first picture of %,d entities, %d MB | %.0f ms | %.0f ms | first of the process %.0f ms |%n", entities,
-                Files.size(f) / 1_000_000, ms[ROUNDS / 2], ms[0], first);
+            System.out.printf(Locale.ROOT, "| first picture of %,d entities, %d MB | %.0f ms | %.0f ms | first of all %.0f ms |%n",
+                entities, Files.size(f) / 1_000_000, ms[ROUNDS / 2], ms[0], first);
             Files.delete(f);
         }
     }

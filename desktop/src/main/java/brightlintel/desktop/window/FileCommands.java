@@ -2,7 +2,6 @@ package brightlintel.desktop.window;
 
 import brightlintel.building.Custody;
 import brightlintel.building.FileId;
-import brightlintel.building.Source;
 import brightlintel.building.Underlay;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.state.Following;
@@ -31,8 +30,11 @@ final class FileCommands {
             x -> file(x).ifPresent(f -> asks.open().stream().findFirst().ifPresent(p -> care.follow(f, p))));
         commands.add("file-follow-moved", "", x -> moved(x).isPresent(),
             x -> file(x).ifPresent(f -> moved(x).ifPresent(m -> care.follow(f, m.to()))));
-        commands.add("file-keep", "", x -> file(x).flatMap(x.project()::source).map(Source::custody).filter(Custody.Followed.class::isInstance)
-            .isPresent(), x -> file(x).ifPresent(care::keep));
+        commands.add("file-keep", "", FileCommands::isFollowed, x -> file(x).ifPresent(care::keep));
+    }
+
+    private static boolean isFollowed(Workspace w) {
+        return file(w).flatMap(w.project()::source).filter(s -> s.custody() instanceof Custody.Followed).isPresent();
     }
 
     private static Optional<FileId> file(Workspace w) {
