@@ -53,7 +53,8 @@ final class TrueCommand implements Command {
         return Main.DONE;
     }
 
-    private static Reckoning reckoned(Path f, Call call) throws Exception {
+    /** Read and reckoned as it arrives. */
+    static Reckoning reckoned(Path f, Call call) throws Exception {
         DrawingReader.check(f, ReadLimits.DEFAULT);
         Wanted wanted = new Wanted(Math.max(1, Pages.asked(call)), call.option("password", ""));
         RawDrawing d = DrawingReader.read(f, f, Beside.of(f), wanted, ReadLimits.DEFAULT, Progress.NONE);

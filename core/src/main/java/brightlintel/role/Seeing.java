@@ -1,0 +1,243 @@
+package brightlintel.role;
+
+import brightlintel.building.Role;
+import brightlintel.correct.look.Bubbles;
+import brightlintel.correct.look.Doors;
+import brightlintel.correct.look.Measure;
+import brightlintel.correct.look.Spacings;
+import brightlintel.correct.look.Steps;
+import brightlintel.correct.size.SizeFinding;
+import brightlintel.drawing.Entity;
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Box;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** The passes over a drawing: what a stroke is told from what lies beside it. Lengths are metres. */
+final class Seeing {
+    /** From face to face: partitions to outer walls. */
+    private static final double THIN = 0.055, THICK = 0.56;
+    /** A window of lines: so wide, and so deep at most; a tread, and a leaf. */
+    private static final double WINDOW_LEAST = 0.35, WINDOW_MOST = 6, DEEP = 0.6, TREAD_LEAST = 0.2, TREAD_MOST = 0.42, ENDS = 0.012;
+    private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2;
+    private final Sight s;
+    private final Strokes strokes;
+
+    Seeing(Sight s) {
+        this.s = s;
+        this.strokes = s.strokes;
+    }
+
+    void all(SizeFinding size) {
+        kinds();
+        walls();
+        doors();
+        windows();
+        steps();
+        grid();
+        measures(size);
+        caps();
+        gaps();
+    }
+
+    /** Short strokes from the end of one face to that of another: what closes a wall at its ends and at openings. */
+    private void caps() {
+        for (int i = 0; i < strokes.size(); i++) {
+            if (!s.isShown(i) || !strokes.isStraight(i) || s.role(i) != Role.OTHER || s.length(i) > THICK) continue;
+            Curve c = strokes.curveOf(i);
+            if (endsAtFace(i, c.first()) && endsAtFace(i, c.last())) s.see(i, Role.WALL, 0.6);
+        }
+    }
+
+    private boolean endsAtFace(int own, Point p) {
+        boolean[] found = {false};
+        double near = 0.012 / s.metres;
+        strokes.chordsIn(Box.around(p, near), c -> {
+            int i = strokes.strokeOf(c);
+            if (found[0] || i == own || !strokes.isStraight(i) || s.of(i, Role.WALL) < 0.3) return;
+            Curve l = strokes.curveOf(i);
+            found[0] = Math.min(l.first().distance(p), l.last().distance(p)) < near;
+        });
+        return found[0];
+    }
+
+    /** What closes an opening: with a leaf in it a door, else a window. */
+    private void gaps() {
+        List<Gaps.Gap> gaps = new Gaps(s).find(i -> s.role(i) == Role.WALL);
+        if (gaps.isEmpty()) return;
+        for (Gaps.Gap g : gaps) {
+            List<Integer> in = new ArrayList<>();
+            boolean door = s.look.doors().stream().anyMatch(d -> g.box().grown(0.25).holds(s.at(d.hinge())));
+            strokes.chordsIn(inFile(g.box().grown(0.05)), c -> {
+                int i = strokes.strokeOf(c);
+                if (s.isShown(i) && strokes.isStraight(i) && Gaps.isIn(g, s.box(i))) in.add(i);
+            });
+            for (int i : in) s.see(i, door ? Role.DOOR : Role.WINDOW, 2);
+        }
+    }
+
+    private Box inFile(Box upright) {
+        Box b = Box.EMPTY;
+        for (Point p : new Point[] {new Point(upright.minX(), upright.minY()), new Point(upright.maxX(), upright.minY()),
+            new Point(upright.maxX(), upright.maxY()), new Point(upright.minX(), upright.maxY())}) b = b.with(s.back(p));
+        return b;
+    }
+
+    /** What the format says of itself. */
+    private void kinds() {
+        for (int i = 0; i < strokes.size(); i++) {
+            Entity e = strokes.entityOf(i);
+            if (e instanceof Entity.Hatch) s.see(i, Role.HATCH, 4);
+        }
+        for (int i = 0; i < strokes.marks(); i++) {
+            Strokes.Mark m = strokes.mark(i);
+            s.seeMark(i, m instanceof Strokes.TextMark ? Role.TEXT : m instanceof Strokes.PictureMark ? Role.OTHER : Role.HATCH, 1);
+        }
+    }
+
+    private void walls() {
+        for (Spacings.Pair p : s.look.pairs()) {
+            double d = p.distance() * s.metres, along = p.overlap() * s.metres;
+            if (d < THIN || d > THICK) continue;
+            double w = Math.min(1.2, along / Math.max(d, 0.15) * 0.25);
+            s.seeUpTo(p.a(), Role.WALL, w, 1.6);
+            s.seeUpTo(p.b(), Role.WALL, w, 1.6);
+        }
+    }
+
+    private void doors() {
+        for (Doors.Door d : s.look.doors()) {
+            double r = d.radius() * s.metres;
+            if (r < LEAF_LEAST || r > LEAF_MOST) continue;
+            s.see(d.arc(), Role.DOOR, 3);
+            // the leaf: straight strokes that begin at the hinge and are as long, with what closes them
+            strokes.chordsIn(Box.around(d.hinge(), 0.08 * d.radius()), c -> {
+                int i = strokes.strokeOf(c);
+                if (strokes.isStraight(i) && Math.abs(s.length(i) / r - 1) < 0.12) s.see(i, Role.DOOR, 2.2);
+            });
+        }
+    }
+
+    /** Level or plumb lines of equal ends, in upright metres. */
+    private record Row(double from, double to, double v, int stroke) { }
+
+    /**
+     * Three lines or more that begin and end together and lie within a wall's depth, or two that lie closer than faces of walls do: the
+     * frame and panes of a window.
+     */
+    private void windows() {
+        for (boolean level : new boolean[] {true, false}) {
+            List<Row> rows = rows(level);
+            rows.sort((a, b) -> {
+                int x = Long.compare(Math.round(a.from / (2 * ENDS)), Math.round(b.from / (2 * ENDS)));
+                int y = x != 0 ? x : Long.compare(Math.round(a.to / (2 * ENDS)), Math.round(b.to / (2 * ENDS)));
+                return y != 0 ? y : Double.compare(a.v, b.v);
+            });
+            for (int i = 0; i < rows.size();) {
+                int k = i + 1;
+                while (k < rows.size() && same(rows.get(k - 1), rows.get(k)) && rows.get(k).v - rows.get(k - 1).v < DEEP) k++;
+                group(rows.subList(i, k));
+                i = k;
+            }
+        }
+    }
+
+    private static boolean same(Row a, Row b) {
+        return Math.abs(a.from - b.from) < 2 * ENDS && Math.abs(a.to - b.to) < 2 * ENDS;
+    }
+
+    private void group(List<Row> g) {
+        double deep = g.getLast().v - g.getFirst().v;
+        if (g.size() >= 4) {
+            double step = deep / (g.size() - 1);
+            boolean even = true;
+            for (int i = 1; i < g.size(); i++) even &= Math.abs(g.get(i).v - g.get(i - 1).v - step) < 0.03 * step + 0.004;
+            if (even && step > TREAD_LEAST && step < TREAD_MOST) {
+                for (Row r : g) s.see(r.stroke, Role.STAIR, 2.4);
+                return;
+            }
+        }
+        boolean panes = g.size() >= 3 && g.size() <= 7 && deep <= DEEP, narrow = g.size() == 2 && deep > 0.005 && deep < THIN;
+        if (!panes && !narrow) return;
+        for (Row r : g) s.see(r.stroke, Role.WINDOW, panes ? 2 : 1);
+    }
+
+    private List<Row> rows(boolean level) {
+        List<Row> out = new ArrayList<>();
+        for (int i = 0; i < strokes.size(); i++) {
+            if (!strokes.isStraight(i) || !s.isShown(i)) continue;
+            Box b = s.box(i);
+            double along = level ? b.width() : b.height(), across = level ? b.height() : b.width();
+            if (along < WINDOW_LEAST || along > WINDOW_MOST || across > 0.01 * along) continue;
+            out.add(level ? new Row(b.minX(), b.maxX(), b.centre().y(), i) : new Row(b.minY(), b.maxY(), b.centre().x(), i));
+        }
+        return out;
+    }
+
+    private void steps() {
+        for (Steps.Flight f : s.look.flights()) {
+            double t = f.tread() * s.metres;
+            if (t < TREAD_LEAST || t > TREAD_MOST) continue;
+            for (int i : f.strokes()) s.see(i, Role.STAIR, 3);
+        }
+    }
+
+    /** Tagged lines, their tags, and long lines that are drawn in dashes and dots from end to end of the plan. */
+    private void grid() {
+        for (Bubbles.Tagged t : s.look.tagged()) {
+            s.see(t.stroke(), Role.GRID, 4);
+            double near = 1.4 / s.metres;
+            strokes.chordsIn(Box.around(t.at(), near), c -> {
+                int i = strokes.strokeOf(c);
+                if (!strokes.isStraight(i) && strokes.curveOf(i) instanceof Curve.EllipticArc a && a.centre().distance(t.at()) < 0.3 * a.u().length())
+                    s.see(i, Role.GRID, 0.5);
+            });
+            for (int k = 0; k < strokes.texts().size(); k++)
+                if (strokes.texts().get(k).plain().strip().equals(t.label()) && strokes.texts().get(k).box().centre().distance(t.at()) < near / 2)
+                    s.seeMark(k, Role.GRID, 2);
+        }
+        Box all = s.bulk(IntStream.range(0, strokes.size()).filter(s::isShown).toArray(), 0.96);
+        for (int i = 0; i < strokes.size(); i++) {
+            if (!s.isShown(i) || !strokes.isStraight(i) || strokes.dashingOf(i) == null) continue;
+            Box b = s.box(i);
+            if (b.width() > 0.6 * all.width() && b.height() < 0.01 * b.width() || b.height() > 0.6 * all.height() && b.width() < 0.01 * b.height())
+                s.see(i, Role.GRID, 1.5);
+        }
+    }
+
+    /** Dimensions that were taken to pieces: the number, the line under it, what stands at its ends. */
+    private void measures(SizeFinding size) {
+        for (Measure m : size.agreeing()) {
+            if (m.written()) continue;
+            Point u = m.along().unit(), off = u.left().times(u.left().dot(m.at().minus(m.from())));
+            for (int k = 0; k < strokes.texts().size(); k++)
+                if (strokes.texts().get(k).plain().equals(m.text()) && strokes.texts().get(k).box().centre().distance(m.at()) < 0.4 / s.metres)
+                    s.seeMark(k, Role.DIMENSION, 2);
+            line(m.from().plus(off), m.from().plus(off).plus(m.along()), u);
+        }
+    }
+
+    private void line(Point a, Point b, Point u) {
+        double slack = 0.5 / s.metres;
+        strokes.chordsIn(Box.of(a, b).grown(slack), c -> {
+            int i = strokes.strokeOf(c);
+            if (!strokes.isStraight(i)) return;
+            Curve l = strokes.curveOf(i);
+            Point p = l.first(), q = l.last(), w = q.minus(p);
+            double long_ = w.length(), along = Math.abs(w.dot(u)) / Math.max(long_, 1e-12), beside = Math.abs(u.cross(p.minus(a)));
+            boolean atEnd = Math.min(Math.min(p.distance(a), q.distance(a)), Math.min(p.distance(b), q.distance(b))) < slack
+                || segment(p, q, a) < slack / 3 || segment(p, q, b) < slack / 3;
+            if (along > 0.999 && beside < slack) s.seeUpTo(i, Role.DIMENSION, 1.8, 1.8);
+            else if (atEnd && long_ * s.metres < 3) s.seeUpTo(i, Role.DIMENSION, long_ * s.metres < 0.5 ? 1.8 : 0.9, 1.8);
+        });
+    }
+
+    private static double segment(Point p, Point q, Point x) {
+        Point w = q.minus(p);
+        double n = w.dot(w), t = n == 0 ? 0 : Math.clamp(x.minus(p).dot(w) / n, 0, 1);
+        return p.plus(w.times(t)).distance(x);
+    }
+}

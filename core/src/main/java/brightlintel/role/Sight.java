@@ -1,0 +1,107 @@
+package brightlintel.role;
+
+import brightlintel.building.Role;
+import brightlintel.correct.Reckoning;
+import brightlintel.correct.look.Look;
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import java.util.Arrays;
+
+/**
+ * A drawing turned upright and in metres, and what was seen of each stroke and mark so far. Each pass adds what it has seen to the roles; the
+ * largest sum of a stroke is its role.
+ */
+final class Sight {
+    private static final int ROLES = Role.values().length;
+    final Look look;
+    final Strokes strokes;
+    final double metres;
+    private final double turn;
+    private final float[] seen, seenOfMarks;
+
+    Sight(Reckoning r) {
+        look = r.look();
+        strokes = look.strokes();
+        metres = r.size().metresPerUnit();
+        turn = look.directions().isEmpty() ? 0 : look.directions().getFirst().angle();
+        seen = new float[strokes.size() * ROLES];
+        seenOfMarks = new float[strokes.marks() * ROLES];
+    }
+
+    /** From shifted file units to metres, upright. */
+    Point at(Point shifted) {
+        return shifted.turn(-turn).times(metres);
+    }
+
+    /** From upright metres to shifted file units. */
+    Point back(Point upright) {
+        return upright.times(1 / metres).turn(turn);
+    }
+
+    Box box(int stroke) {
+        Box b = Box.EMPTY;
+        double[] xy = strokes.xy();
+        for (int c = strokes.firstChord(stroke); c < strokes.firstChord(stroke + 1); c++) {
+            b = b.with(at(new Point(xy[4 * c], xy[4 * c + 1])));
+            b = b.with(at(new Point(xy[4 * c + 2], xy[4 * c + 3])));
+        }
+        return b;
+    }
+
+    double length(int stroke) {
+        return strokes.curveOf(stroke).length() * metres;
+    }
+
+    boolean isShown(int stroke) {
+        return look.drawn().strokeShown().test(stroke);
+    }
+
+    void see(int stroke, Role r, double weight) {
+        seen[stroke * ROLES + r.ordinal()] += (float) weight;
+    }
+
+    /** At most so much in all. */
+    void seeUpTo(int stroke, Role r, double weight, double most) {
+        int k = stroke * ROLES + r.ordinal();
+        seen[k] = (float) Math.min(most, seen[k] + weight);
+    }
+
+    double of(int stroke, Role r) {
+        return seen[stroke * ROLES + r.ordinal()];
+    }
+
+    void seeMark(int mark, Role r, double weight) {
+        seenOfMarks[mark * ROLES + r.ordinal()] += (float) weight;
+    }
+
+    /** What a stroke is by what was seen; OTHER where nothing was. */
+    Role role(int stroke) {
+        return best(seen, stroke * ROLES);
+    }
+
+    Role markRole(int mark) {
+        return best(seenOfMarks, mark * ROLES);
+    }
+
+    private static Role best(float[] all, int from) {
+        int best = -1;
+        for (int i = 0; i < ROLES; i++) if (all[from + i] > (best < 0 ? 0 : all[from + best])) best = i;
+        return best < 0 ? Role.OTHER : Role.values()[best];
+    }
+
+    /** Box of most of some strokes, by their middles. */
+    Box bulk(int[] some, double share) {
+        if (some.length == 0) return Box.EMPTY;
+        double[] x = new double[some.length], y = new double[some.length];
+        for (int i = 0; i < some.length; i++) {
+            Point c = box(some[i]).centre();
+            x[i] = c.x();
+            y[i] = c.y();
+        }
+        Arrays.sort(x);
+        Arrays.sort(y);
+        int low = (int) ((1 - share) / 2 * some.length), high = some.length - 1 - low;
+        return Box.of(new Point(x[low], y[low]), new Point(x[high], y[high]));
+    }
+}

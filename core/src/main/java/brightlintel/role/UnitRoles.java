@@ -1,0 +1,167 @@
+package brightlintel.role;
+
+import brightlintel.building.Role;
+import brightlintel.correct.look.Bubbles;
+import brightlintel.correct.look.Figure;
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Box;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** What each unit is: by what its strokes were seen to be, and by its size and place where they say nothing. */
+final class UnitRoles {
+    /** Metres: a column's side; what is beyond the building by so much stands outside. */
+    private static final double COLUMN_LEAST = 0.1, COLUMN_MOST = 1.3, OUTSIDE = 1.2;
+    private static final double SLENDER = 4, ON_CROSSING = 0.12;
+    private final Sight s;
+    private final List<Unit> units;
+    private final Box building, all;
+    private final List<Point> crossings = new ArrayList<>();
+    private final Map<Long, Integer> alike = new HashMap<>();
+
+    UnitRoles(Sight s, List<Unit> units) {
+        this.s = s;
+        this.units = units;
+        int[] walls = IntStream.range(0, s.strokes.size()).filter(i -> s.isShown(i) && s.role(i) == Role.WALL).toArray();
+        int[] shown = IntStream.range(0, s.strokes.size()).filter(s::isShown).toArray();
+        this.building = walls.length > 8 ? s.bulk(walls, 0.96) : s.bulk(shown, 0.9);
+        Box b = Box.EMPTY;
+        for (int i : shown) b = b.with(s.box(i));
+        this.all = b;
+        crossings();
+        for (Unit u : units) outline(u).ifPresent(o -> alike.merge(size(o), 1, Integer::sum));
+    }
+
+    private void crossings() {
+        List<Bubbles.Tagged> tags = s.look.tagged();
+        for (int i = 0; i < tags.size(); i++) for (int k = i + 1; k < Math.min(tags.size(), i + 200); k++) {
+            Point a = s.at(tags.get(i).at()), u = tags.get(i).direction(), b = s.at(tags.get(k).at()), v = tags.get(k).direction();
+            Point du = s.at(u).minus(s.at(new Point(0, 0))).unit(), dv = s.at(v).minus(s.at(new Point(0, 0))).unit();
+            double c = du.cross(dv);
+            if (Math.abs(c) > 0.3) crossings.add(a.plus(du.times(b.minus(a).cross(dv) / c)));
+        }
+    }
+
+    Role of(Unit u) {
+        // hatches and dimensions of old releases are blocks without a name
+        if (u.block().startsWith("*X") || u.block().startsWith("*x")) return Role.HATCH;
+        if (u.block().startsWith("*D") || u.block().startsWith("*d")) return Role.DIMENSION;
+        switch (u.kind()) {
+            case "DIMENSION", "ARC_DIMENSION", "LARGE_RADIAL_DIMENSION" -> {
+                return Role.DIMENSION;
+            }
+            case "HATCH", "SOLID", "TRACE", "MPOLYGON" -> {
+                return Role.HATCH;
+            }
+            case "LEADER", "MULTILEADER", "TOLERANCE", "TABLE" -> {
+                return Role.TEXT;
+            }
+            default -> { }
+        }
+        if (u.strokes().isEmpty()) return u.marks().isEmpty() ? Role.OTHER : marks(u);
+        Map<Role, Double> sums = new EnumMap<>(Role.class);
+        double whole = 0;
+        for (int i : u.strokes()) {
+            double l = s.length(i) + 1e-6;
+            sums.merge(s.role(i), l, Double::sum);
+            whole += l;
+        }
+        if (u.isBlock()) return block(u, sums, whole);
+        Role top = sums.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        boolean column = column(u);
+        if (column && top != Role.GRID && top != Role.DOOR) return Role.COLUMN;
+        if (sums.getOrDefault(Role.DOOR, 0.0) > 0.3 * whole) return Role.DOOR;
+        return top == Role.OTHER ? rest(u) : top;
+    }
+
+    /** Texts alone, or fills alone. */
+    private Role marks(Unit u) {
+        Role r = s.markRole(u.marks().getFirst());
+        if (r != Role.TEXT) return r;
+        Strokes.Mark m = s.strokes.mark(u.marks().getFirst());
+        return m instanceof Strokes.TextMark t && isLabel(t) ? Role.ROOM_LABEL : Role.TEXT;
+    }
+
+    /** Words or an area within the building, written level: what a room is called. */
+    private boolean isLabel(Strokes.TextMark t) {
+        String w = t.plain().strip();
+        boolean words = w.length() >= 2 && w.length() <= 60 && w.chars().anyMatch(Character::isLetter);
+        return words && building.holds(s.at(t.box().centre())) && Figure.read(w).isEmpty();
+    }
+
+    private Role block(Unit u, Map<Role, Double> sums, double whole) {
+        Box b = box(u);
+        if (sums.getOrDefault(Role.DOOR, 0.0) > 0.1 * whole) return Role.DOOR;
+        if (sums.getOrDefault(Role.GRID, 0.0) > 0.2 * whole || tag(u, b)) return Role.GRID;
+        if (sums.getOrDefault(Role.STAIR, 0.0) > 0.4 * whole) return Role.STAIR;
+        if (b.width() > 0.8 * building.width() && b.height() > 0.8 * building.height()) return Role.SHEET;
+        double small = Math.min(b.width(), b.height()), large = Math.max(b.width(), b.height());
+        if (column(u)) return Role.COLUMN;
+        boolean inWall = small < 0.6 && large > 0.35 && large < 7 && large > 1.2 * small;
+        if (inWall && (sums.getOrDefault(Role.WINDOW, 0.0) > 0.3 * whole || sums.getOrDefault(Role.WALL, 0.0) > 0.6 * whole)) return Role.WINDOW;
+        return rest(u);
+    }
+
+    private boolean tag(Unit u, Box b) {
+        return s.look.tagged().stream().anyMatch(t -> s.at(t.at()).distance(b.centre()) < 0.25 * b.diagonal());
+    }
+
+    private Box box(Unit u) {
+        Box b = Box.EMPTY;
+        for (int i : u.strokes()) b = b.with(s.box(i));
+        return b;
+    }
+
+    /** The box of what is drawn as one small closed mark. */
+    private Optional<Box> outline(Unit u) {
+        if (u.strokes().isEmpty() || u.strokes().size() > 24) return Optional.empty();
+        Box b = box(u);
+        double small = Math.min(b.width(), b.height()), large = Math.max(b.width(), b.height());
+        if (small < COLUMN_LEAST || large > COLUMN_MOST || large > SLENDER * small) return Optional.empty();
+        boolean round = u.strokes().size() == 1 && s.strokes.curveOf(u.strokes().getFirst()) instanceof Curve.EllipticArc a
+            && Math.abs(a.sweep()) > 6.2;
+        Point first = s.strokes.curveOf(u.strokes().getFirst()).first(), last = s.strokes.curveOf(u.strokes().getLast()).last();
+        boolean closed = u.strokes().size() >= 4 && first.distance(last) * s.metres < 0.01;
+        return round || closed || u.isBlock() && u.strokes().size() <= 8 ? Optional.of(b) : Optional.empty();
+    }
+
+    private static long size(Box b) {
+        double small = Math.min(b.width(), b.height()), large = Math.max(b.width(), b.height());
+        return Math.round(small * 50) * 1000 + Math.round(large * 50);
+    }
+
+    /** On a crossing of the grid, or one of several of its size that stand in rows. */
+    private boolean column(Unit u) {
+        Optional<Box> o = outline(u);
+        if (o.isEmpty()) return false;
+        Point c = o.get().centre();
+        if (crossings.stream().anyMatch(x -> x.distance(c) < Math.max(ON_CROSSING, 0.5 * o.get().diagonal()))) return true;
+        return s.look.columns().at().stream().anyMatch(p -> s.at(p).distance(c) < 0.05);
+    }
+
+    /** What nothing was seen of. */
+    private Role rest(Unit u) {
+        Box b = box(u);
+        if (building.isEmpty()) return Role.OTHER;
+        boolean about = b.width() > 1.02 * building.width() && b.height() > 1.02 * building.height();
+        if (about || isOfSheet(b)) return Role.SHEET;
+        if (!building.grown(OUTSIDE).holds(b.centre())) return Role.SITE;
+        double large = Math.max(b.width(), b.height());
+        return large < 0.02 ? Role.OTHER : Role.FURNITURE;
+    }
+
+    /** Long lines at the edge of all that is drawn. */
+    private boolean isOfSheet(Box b) {
+        double near = 0.02 * all.diagonal();
+        boolean edge = b.minX() - all.minX() < near && b.width() < near || all.maxX() - b.maxX() < near && b.width() < near
+            || b.minY() - all.minY() < near && b.height() < near || all.maxY() - b.maxY() < near && b.height() < near;
+        return edge && Math.max(b.width(), b.height()) > 0.5 * Math.min(all.width(), all.height());
+    }
+}
