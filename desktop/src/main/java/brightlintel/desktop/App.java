@@ -39,6 +39,7 @@ public final class App extends Application {
         Thread.setDefaultUncaughtExceptionHandler((_, t) -> Platform.runLater(() -> window.uncaught(t)));
         List<String> args = getParameters().getUnnamed().stream().filter(a -> !a.startsWith("--")).toList();
         if (ready.demo().isPresent()) w.show(ready.demo().get(), Optional.empty(), true);
+        else if (getParameters().getRaw().contains("--frames")) window.openAtOnce(args.stream().map(Path::of).toList());
         else window.openAll(args.stream().map(Path::of).toList());
         stage.show();
         if (getParameters().getRaw().contains("--time")) StartTimes.report(window);

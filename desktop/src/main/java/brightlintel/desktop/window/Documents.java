@@ -38,9 +38,14 @@ final class Documents {
      * comes with them.
      */
     void open(List<Path> paths) {
+        open(paths, true);
+    }
+
+    /** @param choosing a single drawing with something to choose in it is shown before it is taken */
+    void open(List<Path> paths, boolean choosing) {
         List<Path> projects = paths.stream().filter(FileWork::isProject).toList(),
             drawings = paths.stream().filter(p -> !projects.contains(p)).toList();
-        if (projects.isEmpty()) drawings.forEach(d -> files.receive(d, drawings.size() == 1));
+        if (projects.isEmpty()) drawings.forEach(d -> files.receive(d, choosing && drawings.size() == 1));
         else files.open(projects.getFirst(), this::unsavedFirst, () -> drawings.forEach(files::receive));
         if (projects.size() > 1)
             w.say(new Message(Message.Tone.BAD, Words.of("open.one-project", projects.getFirst().getFileName(), projects.size())));

@@ -266,6 +266,11 @@ public final class MainWindow {
         documents.open(paths);
     }
 
+    /** Without showing anything before it is taken: for measuring. */
+    public void openAtOnce(List<Path> paths) {
+        documents.open(paths, false);
+    }
+
     public void askClose() {
         documents.unsavedFirst(close);
     }
