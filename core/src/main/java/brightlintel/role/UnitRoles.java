@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
 final class UnitRoles {
     /** Metres: a column's side; what is beyond the building by so much stands outside. */
     private static final double COLUMN_LEAST = 0.1, COLUMN_MOST = 1.3, OUTSIDE = 1.2;
-    private static final double SLENDER = 4, ON_CROSSING = 0.12;
+    private static final double ABOUT = 1.12, LEFT = 0.25, SLENDER = 4, ON_CROSSING = 0.12;
     private final Sight s;
     private final List<Unit> units;
     private final Box building, all;
@@ -66,6 +66,7 @@ final class UnitRoles {
             default -> { }
         }
         if (u.strokes().isEmpty()) return u.marks().isEmpty() ? Role.OTHER : marks(u);
+        if (!u.isBlock() && isAbout(box(u))) return Role.SHEET;
         Map<Role, Double> sums = new EnumMap<>(Role.class);
         double whole = 0;
         for (int i : u.strokes()) {
@@ -150,11 +151,35 @@ final class UnitRoles {
     private Role rest(Unit u) {
         Box b = box(u);
         if (building.isEmpty()) return Role.OTHER;
-        boolean about = b.width() > 1.02 * building.width() && b.height() > 1.02 * building.height();
-        if (about || isOfSheet(b)) return Role.SHEET;
+        if (isOfSheet(b)) return Role.SHEET;
         if (!building.grown(OUTSIDE).holds(b.centre())) return Role.SITE;
         double large = Math.max(b.width(), b.height());
         return large < 0.02 ? Role.OTHER : Role.FURNITURE;
+    }
+
+    /** Drawn round the building with room to spare. */
+    private boolean isAbout(Box b) {
+        return !building.isEmpty() && b.holds(building) && b.width() > ABOUT * building.width() && b.height() > ABOUT * building.height();
+    }
+
+    /** How far a unit's role is seen, and not only what is left: 0 to 1. */
+    double sureness(Unit u, Role r) {
+        if (r != Role.FURNITURE && r != Role.SITE && r != Role.OTHER) return 1;
+        return u.isBlock() ? 0.8 : outline(u).isPresent() || round(u) ? 0.6 : LEFT;
+    }
+
+    /** Arcs and closed curves that are no door: furniture and fittings are round, walls hardly. */
+    private boolean round(Unit u) {
+        return u.strokes().stream().anyMatch(i -> !s.strokes.isStraight(i));
+    }
+
+    /** Whether it is a small closed mark as columns are. */
+    boolean isMark(Unit u) {
+        return outline(u).isPresent();
+    }
+
+    Box boxOf(Unit u) {
+        return box(u);
     }
 
     /** Long lines at the edge of all that is drawn. */

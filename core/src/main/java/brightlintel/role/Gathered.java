@@ -1,0 +1,131 @@
+package brightlintel.role;
+
+import brightlintel.building.Role;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** What is on one layer, or came in by one block, and what the whole of it is therefore. */
+final class Gathered {
+    /** Less of the whole in its first family of roles, and it holds several things. */
+    private static final double MIXED = 0.5;
+    /** What a name adds to the share of the role that it hints at. */
+    private static final double HINT = 0.3;
+    /** Metres: panes are shorter than this, some face of a wall is longer; the share of all lengths that long ones make of walls at least. */
+    private static final double LONG = 3.4, LONG_SHARE = 0.12;
+    /** Marks of columns stand so far from each other, those of furniture closer. */
+    /** What lies in gaps reaches over the wall by a sill; so many of a layer make it one of windows, and so many doors for each of the rest one of doors. */
+    private static final double IN_GAP = 0.2, IN_GAPS = 0.35, DOORS = 0.15;
+    private static final double STAND_APART = 1.8, MOST_MARKS = 0.6;
+    private final Sight s;
+    private final UnitRoles roles;
+    private final Map<Role, Integer> counts = new EnumMap<>(Role.class);
+    private final Map<Role, Double> weights = new EnumMap<>(Role.class);
+    private final List<Point> marks = new ArrayList<>();
+    private final List<Box> boxes = new ArrayList<>();
+    private int units, frames, inGaps;
+    private double straight, longOnes;
+
+    Gathered(Sight s, UnitRoles roles) {
+        this.s = s;
+        this.roles = roles;
+    }
+
+    void add(Unit u, Role r) {
+        units++;
+        counts.merge(r, 1, Integer::sum);
+        weights.merge(family(r), roles.sureness(u, r), Double::sum);
+        if (r == Role.SHEET) frames++;
+        if (!u.strokes().isEmpty()) boxes.add(roles.boxOf(u));
+        if (roles.isMark(u)) {
+            Box b = roles.boxOf(u);
+            if (marks.stream().noneMatch(m -> m.distance(b.centre()) < 0.05)) marks.add(b.centre());
+        }
+        for (int i : u.strokes()) if (s.strokes.isStraight(i)) {
+            double l = s.length(i);
+            straight += l;
+            if (l > LONG) longOnes += l;
+        }
+    }
+
+    /** Roles that are told apart by place alone go together. */
+    private static Role family(Role r) {
+        return switch (r) {
+            case ROOM_LABEL -> Role.TEXT;
+            case SANITARY -> Role.FURNITURE;
+            case SITE -> Role.OTHER;
+            default -> r;
+        };
+    }
+
+    /** Whether it has the faces of walls: beside each other, and some of them long. */
+    boolean isWalls(String name) {
+        double all = weights.values().stream().mapToDouble(x -> x).sum(), wall = weights.getOrDefault(Role.WALL, 0.0) / all,
+            window = weights.getOrDefault(Role.WINDOW, 0.0) / all;
+        if (wall + window < 0.3) return false;
+        boolean said = Hints.of(name).filter(r -> r == Role.WALL).isPresent();
+        return longOnes > LONG_SHARE * straight || (said || wall > 4 * window) && longOnes > 0 || said && wall > window;
+    }
+
+    /** Units that lie in gaps of the walls, where these are on layers of their own. */
+    void inGaps(List<Gaps.Gap> gaps) {
+        for (Box b : boxes) if (gaps.stream().anyMatch(g -> g.box().grown(IN_GAP).holds(b))) inGaps++;
+    }
+
+    RoleFinding.OfPart part(String name, boolean isWalls, boolean gapsKnown) {
+        double all = weights.values().stream().mapToDouble(x -> x).sum();
+        Map<Role, Double> share = new EnumMap<>(Role.class);
+        weights.forEach((r, w) -> share.put(r, w / all));
+        columns(share);
+        walls(share, isWalls, gapsKnown);
+        if (frames > 0 && units <= 80 && share.getOrDefault(Role.OTHER, 0.0) + share.getOrDefault(Role.SHEET, 0.0) > 0.5)
+            share.merge(Role.SHEET, share.getOrDefault(Role.OTHER, 0.0) + 0.1, Double::sum);
+        double first = share.values().stream().mapToDouble(x -> x).max().orElse(1);
+        Optional<Role> hint = Hints.of(name).map(Gathered::family);
+        hint.ifPresent(h -> share.merge(h, HINT, Double::sum));
+        Role best = share.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        boolean mixed = first < MIXED && !(hint.filter(h -> h == best).isPresent() && share.get(best) > MIXED);
+        return new RoleFinding.OfPart(name, member(best), Math.min(1, share.get(best)), mixed, units, counts);
+    }
+
+    /** The role of a family that most of it is. */
+    private Role member(Role family) {
+        return counts.entrySet().stream().filter(e -> family(e.getKey()) == family).max(Map.Entry.comparingByValue()).map(Map.Entry::getKey)
+            .orElse(family);
+    }
+
+    /** Small closed marks that all stand apart are columns, wherever they stand. */
+    private void columns(Map<Role, Double> share) {
+        if (marks.size() < 4 || marks.size() > 4000 || marks.size() < MOST_MARKS * units) return;
+        double[] near = new double[marks.size()];
+        for (int i = 0; i < near.length; i++) {
+            near[i] = Double.MAX_VALUE;
+            for (int k = 0; k < near.length; k++) if (k != i) near[i] = Math.min(near[i], marks.get(i).distance(marks.get(k)));
+        }
+        Arrays.sort(near);
+        if (near[near.length / 4] > STAND_APART) share.merge(Role.COLUMN, 0.6, Double::sum);
+    }
+
+    /** Panes lie beside each other as faces do, but some faces of walls are long, and panes are not. */
+    private void walls(Map<Role, Double> share, boolean isWalls, boolean gapsKnown) {
+        double wall = share.getOrDefault(Role.WALL, 0.0), window = share.getOrDefault(Role.WINDOW, 0.0);
+        if (isWalls) {
+            share.put(Role.WALL, wall + window);
+            share.remove(Role.WINDOW);
+            return;
+        }
+        share.remove(Role.WALL);
+        share.remove(Role.WINDOW);
+        double in = boxes.isEmpty() ? 0 : inGaps / (double) boxes.size();
+        boolean isDoors = share.getOrDefault(Role.DOOR, 0.0) > DOORS * (wall + window);
+        if (gapsKnown && in > IN_GAPS && !isDoors) share.put(Role.WINDOW, Math.max(wall + window, in));
+        else if (isDoors) share.merge(Role.DOOR, wall + window, Double::sum);
+        else if (gapsKnown) share.merge(Role.FURNITURE, wall + window, Double::sum);
+        else share.put(Role.WINDOW, wall + window);
+    }
+}
