@@ -37,7 +37,9 @@ final class Seeing {
         doors();
         windows();
         steps();
+        new Patterns(s).see();
         grid();
+        circles();
         measures(size);
         caps();
         gaps();
@@ -205,6 +207,33 @@ final class Seeing {
             Box b = s.box(i);
             if (b.width() > 0.6 * all.width() && b.height() < 0.01 * b.width() || b.height() > 0.6 * all.height() && b.width() < 0.01 * b.height())
                 s.see(i, Role.GRID, 1.5);
+        }
+    }
+
+    /** Tags whose label cannot be read: circles of a grid's size, with a long line that comes out of each towards its middle. */
+    private void circles() {
+        for (int i = 0; i < strokes.size(); i++) {
+            if (!s.isShown(i) || strokes.isStraight(i) || !(strokes.curveOf(i) instanceof Curve.EllipticArc a) || Math.abs(a.sweep()) < 6.2) continue;
+            double r = a.u().length(), metres = r * s.metres;
+            if (metres < 0.15 || metres > 1.2) continue;
+            boolean[] found = {false};
+            strokes.chordsIn(Box.around(a.centre(), 1.3 * r), c -> {
+                int k = strokes.strokeOf(c);
+                if (!strokes.isStraight(k)) return;
+                Curve l = strokes.curveOf(k);
+                double near = Math.min(l.first().distance(a.centre()), l.last().distance(a.centre()));
+                Point u = l.last().minus(l.first()).unit();
+                boolean at = near > 0.9 * r && near < 1.25 * r && Math.abs(u.cross(a.centre().minus(l.first()))) < 0.06 * r;
+                if (!at || s.length(k) < 2.5 * metres) return;
+                found[0] = true;
+                s.seeUpTo(k, Role.GRID, 2, 4);
+            });
+            if (!found[0]) continue;
+            s.see(i, Role.GRID, 2);
+            strokes.chordsIn(Box.around(a.centre(), 0.7 * r), c -> {
+                int k = strokes.strokeOf(c);
+                if (s.length(k) < 2 * metres) s.seeUpTo(k, Role.GRID, 2, 2);
+            });
         }
     }
 

@@ -30,7 +30,11 @@ record Unit(int layer, String block, String kind, List<Integer> strokes, List<In
         Map<String, Integer> layers = new HashMap<>();
         for (int i = 0; i < s.layers().size(); i++) layers.put(s.layers().get(i).name().toLowerCase(Locale.ROOT), i);
         Map<EntityKey, Entity> tops = new HashMap<>();
-        d.file().space(d.space()).ifPresent(x -> x.entities().forEach(e -> tops.put(e.key(), e)));
+        d.file().space(d.space()).ifPresent(x -> x.entities().forEach(e -> {
+            tops.put(e.key(), e);
+            // what is written into a block belongs to it
+            if (e instanceof Entity.Insert i) for (Entity.Text t : i.attributes()) tops.put(t.key(), i);
+        }));
         Map<EntityKey, Unit> out = new LinkedHashMap<>();
         for (int i = 0; i < s.size(); i++)
             if (d.strokeShown().test(i)) unit(out, tops, layers, s.layerOf(i), s.entityOf(i), s.pathOf(i)).strokes.add(i);
@@ -43,13 +47,15 @@ record Unit(int layer, String block, String kind, List<Integer> strokes, List<In
         Strokes.Path path) {
         Strokes.Path top = path;
         while (top != null && top.outer() != null) top = top.outer();
-        EntityKey key = top == null ? e.key() : top.insert();
+        boolean written = top == null && e instanceof Entity.Text && tops.get(e.key()) instanceof Entity.Insert;
+        EntityKey key = top != null ? top.insert() : written ? tops.get(e.key()).key() : e.key();
         Unit there = all.get(key);
         if (there != null) return there;
-        Entity own = top == null ? e : tops.get(key);
-        int on = own == null || top == null ? layer : layers.getOrDefault(own.style().layer().toLowerCase(Locale.ROOT), layer);
+        Entity own = top == null && !written ? e : tops.get(key);
+        int on = own == null || top == null && !written ? layer : layers.getOrDefault(own.style().layer().toLowerCase(Locale.ROOT), layer);
         boolean block = own instanceof Entity.Insert || own == null;
-        Unit made = new Unit(on, top == null || !block ? "" : top.block(), own == null ? e.kind() : own.kind(), new ArrayList<>(), new ArrayList<>());
+        String name = own instanceof Entity.Insert i ? i.block() : top != null && block ? top.block() : "";
+        Unit made = new Unit(on, name, own == null ? e.kind() : own.kind(), new ArrayList<>(), new ArrayList<>());
         all.put(key, made);
         return made;
     }
