@@ -18,18 +18,21 @@ final class Gathered {
     private static final double HINT = 0.3;
     /** Metres: panes are shorter than this, some face of a wall is longer; the share of all lengths that long ones make of walls at least. */
     private static final double LONG = 3.4, LONG_SHARE = 0.12;
-    /** Marks of columns stand so far from each other, those of furniture closer. */
-    /** What lies in gaps reaches over the wall by a sill; so many of a layer make it one of windows, and so many doors for each of the rest one of doors. */
+    /** What lies in gaps reaches over the wall by a sill, metres; of a layer, those in gaps that make it one of windows; doors for each of the rest. */
     private static final double IN_GAP = 0.2, IN_GAPS = 0.35, DOORS = 0.15;
-    private static final double STAND_APART = 1.8, MOST_MARKS = 0.6;
+    /** Of their size: marks of columns stand so far from each other, those of furniture closer. Of all units: marks. */
+    private static final double STAND_APART = 3.2, MOST_MARKS = 0.6;
+    /** Faces of the building's own walls: of the layer with most of them so many, and by this much of what is on theirs. */
+    private static final double MANY = 0.15, MOSTLY = 0.5, LONGEST = 1.8;
     private final Sight s;
     private final UnitRoles roles;
     private final Map<Role, Integer> counts = new EnumMap<>(Role.class);
     private final Map<Role, Double> weights = new EnumMap<>(Role.class);
     private final List<Point> marks = new ArrayList<>();
     private final List<Box> boxes = new ArrayList<>();
-    private int units, frames, inGaps;
-    private double straight, longOnes;
+    private int units, frames, inGaps, markUnits;
+    private double size;
+    private double straight, longOnes, faces, longest;
 
     Gathered(Sight s, UnitRoles roles) {
         this.s = s;
@@ -44,11 +47,19 @@ final class Gathered {
         if (!u.strokes().isEmpty()) boxes.add(roles.boxOf(u));
         if (roles.isMark(u)) {
             Box b = roles.boxOf(u);
-            if (marks.stream().noneMatch(m -> m.distance(b.centre()) < 0.05)) marks.add(b.centre());
+            markUnits++;
+            if (marks.stream().noneMatch(m -> m.distance(b.centre()) < 0.05)) {
+                marks.add(b.centre());
+                size += Math.max(b.width(), b.height());
+            }
         }
         for (int i : u.strokes()) if (s.strokes.isStraight(i)) {
             double l = s.length(i);
             straight += l;
+            if (s.role(i) == Role.WALL) {
+                faces += l;
+                longest = Math.max(longest, l);
+            }
             if (l > LONG) longOnes += l;
         }
     }
@@ -72,8 +83,22 @@ final class Gathered {
         return longOnes > LONG_SHARE * straight || (said || wall > 4 * window) && longOnes > 0 || said && wall > window;
     }
 
+    /** Length of what was seen as faces of walls. */
+    double faces() {
+        return faces;
+    }
+
+    /** Whether it is made of faces, not few beside those of the layer that has most of them, and does not lie in gaps of the others. */
+    boolean isMostlyFaces(String name, double most) {
+        double all = weights.values().stream().mapToDouble(x -> x).sum();
+        boolean other = Hints.of(name).filter(h -> h != Role.WALL).isPresent();
+        return !other && faces > MANY * most && weights.getOrDefault(Role.WALL, 0.0) > MOSTLY * all && longest > LONGEST
+            && inGaps < IN_GAPS * boxes.size();
+    }
+
     /** Units that lie in gaps of the walls, where these are on layers of their own. */
     void inGaps(List<Gaps.Gap> gaps) {
+        inGaps = 0;
         for (Box b : boxes) if (gaps.stream().anyMatch(g -> g.box().grown(IN_GAP).holds(b))) inGaps++;
     }
 
@@ -101,14 +126,18 @@ final class Gathered {
 
     /** Small closed marks that all stand apart are columns, wherever they stand. */
     private void columns(Map<Role, Double> share) {
-        if (marks.size() < 4 || marks.size() > 4000 || marks.size() < MOST_MARKS * units) return;
+        if (marks.size() < 4 || marks.size() > 4000 || markUnits < MOST_MARKS * units) return;
         double[] near = new double[marks.size()];
         for (int i = 0; i < near.length; i++) {
             near[i] = Double.MAX_VALUE;
             for (int k = 0; k < near.length; k++) if (k != i) near[i] = Math.min(near[i], marks.get(i).distance(marks.get(k)));
         }
         Arrays.sort(near);
-        if (near[near.length / 4] > STAND_APART) share.merge(Role.COLUMN, 0.6, Double::sum);
+        if (near[near.length / 4] > STAND_APART * size / marks.size()) {
+            double other = share.getOrDefault(Role.FURNITURE, 0.0) + share.getOrDefault(Role.OTHER, 0.0) + share.getOrDefault(Role.WALL, 0.0);
+            for (Role r : List.of(Role.FURNITURE, Role.OTHER, Role.WALL)) share.remove(r);
+            share.merge(Role.COLUMN, other, Double::sum);
+        }
     }
 
     /** Panes lie beside each other as faces do, but some faces of walls are long, and panes are not. */

@@ -4,11 +4,12 @@ import brightlintel.building.Role;
 import brightlintel.correct.Reckoning;
 import brightlintel.drawing.Strokes;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.TreeSet;
 
 /**
  * The roles of a drawing's layers, of the kinds on layers that hold several, and of its blocks, each with what it rests on.
@@ -50,8 +51,7 @@ public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<Role> o
             for (int i : u.marks()) ofMarks[i] = x;
         }
         List<OfPart> layers = new ArrayList<>(), blocks = new ArrayList<>();
-        Set<Integer> walls = byLayer.entrySet().stream().filter(e -> e.getValue().isWalls(s.strokes.layers().get(e.getKey()).name()))
-            .map(Map.Entry::getKey).collect(Collectors.toSet());
+        Set<Integer> walls = walls(s, byLayer);
         boolean apart = !walls.isEmpty() && byLayer.size() > 2;
         List<Gaps.Gap> gaps = apart ? new Gaps(s).find(i -> walls.contains(s.strokes.layerOf(i))) : List.of();
         byLayer.values().forEach(g -> g.inGaps(gaps));
@@ -59,6 +59,26 @@ public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<Role> o
         byLayer.forEach((l, g) -> layers.add(g.part(s.strokes.layers().get(l).name(), walls.contains(l), apart)));
         byBlock.forEach((b, g) -> blocks.add(g.part(b, false, apart)));
         return new RoleFinding(layers, blocks, filled(of), filled(ofMarks));
+    }
+
+    /**
+     * Layers of walls: those with long faces, and then, from the one with most faces on, those that are made of faces and do not lie in gaps
+     * of the walls found so far, as windows do.
+     */
+    private static Set<Integer> walls(Sight s, Map<Integer, Gathered> byLayer) {
+        Set<Integer> walls = new TreeSet<>();
+        byLayer.forEach((l, g) -> {
+            if (g.isWalls(s.strokes.layers().get(l).name())) walls.add(l);
+        });
+        double most = byLayer.values().stream().mapToDouble(Gathered::faces).max().orElse(0);
+        List<Map.Entry<Integer, Gathered>> rest = byLayer.entrySet().stream().filter(e -> !walls.contains(e.getKey()))
+            .sorted(Comparator.comparingDouble(e -> -e.getValue().faces())).toList();
+        for (Map.Entry<Integer, Gathered> e : rest) {
+            List<Gaps.Gap> gaps = walls.isEmpty() ? List.of() : new Gaps(s).find(i -> walls.contains(s.strokes.layerOf(i)));
+            e.getValue().inGaps(gaps);
+            if (most > 0 && e.getValue().isMostlyFaces(s.strokes.layers().get(e.getKey()).name(), most)) walls.add(e.getKey());
+        }
+        return walls;
     }
 
     private static List<Role> filled(Role[] all) {
