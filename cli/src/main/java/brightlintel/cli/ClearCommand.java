@@ -45,7 +45,8 @@ final class ClearCommand implements Command {
     }
 
     private static Map<String, Object> answer(String file, RoleFinding f) {
-        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "kept", counts(f, true), "setAside",
+        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "kept", counts(f, true),
+            "setAside",
             counts(f, false));
     }
 

@@ -1,5 +1,9 @@
 package brightlintel.edit;
 
+import brightlintel.building.Cast;
+import brightlintel.building.Given;
+import brightlintel.building.Role;
+import java.util.EnumSet;
 import brightlintel.building.Clearing;
 import brightlintel.building.DrawnRef;
 import brightlintel.building.Edit;
@@ -60,6 +64,31 @@ public final class Clearings {
             for (UnderlayId u : which) out = out.withUnderlay(u, x -> x.with(x.clearing().allBack()));
             return out;
         });
+    }
+
+    /** Keeps only building and what traces it. @param casts what everything stands for */
+    public static Edit strip(UnderlayId u, List<Cast> casts) {
+        Set<Role> off = EnumSet.noneOf(Role.class);
+        for (Role r : Role.values()) if (!r.isBuilding()) off.add(r);
+        return change("edit.strip", "", u, c -> c.withRoles(casts, off));
+    }
+
+    /** Sets aside all that stands for something, or brings it back. */
+    public static Edit role(UnderlayId u, List<Cast> casts, Role r, boolean shown, String name) {
+        return change(shown ? "edit.role-on" : "edit.role-off", name, u, c -> {
+            Set<Role> off = EnumSet.noneOf(Role.class);
+            off.addAll(c.rolesOff());
+            if (shown) off.remove(r);
+            else off.add(r);
+            return c.withRoles(casts, off);
+        });
+    }
+
+    /** Somebody says what a part stands for. @param casts all of them, without that word */
+    public static Edit cast(UnderlayId u, List<Cast> casts, Cast.Part part, Role r, String name) {
+        List<Cast> all = new ArrayList<>(casts.stream().filter(c -> !c.part().equals(part)).toList());
+        all.add(new Cast(part, Given.stated(r)));
+        return change("edit.cast", name, u, c -> c.withRoles(all, c.rolesOff()));
     }
 
     /** @param kind the format's word, like HATCH */

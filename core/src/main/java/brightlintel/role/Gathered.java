@@ -16,9 +16,14 @@ final class Gathered {
     private static final double MIXED = 0.5;
     /** What a name adds to the share of the role that it hints at. */
     private static final double HINT = 0.3;
-    /** Metres: panes are shorter than this, some face of a wall is longer; the share of all lengths that long ones make of walls at least. */
+    /**
+     * Metres: panes are shorter than this, some face of a wall is longer; the share of all lengths that long ones make of walls at least.
+     */
     private static final double LONG = 3.4, LONG_SHARE = 0.12;
-    /** What lies in gaps reaches over the wall by a sill, metres; of a layer, those in gaps that make it one of windows; doors for each of the rest. */
+    /**
+     * What lies in gaps reaches over the wall by a sill, metres; of a layer, those in gaps that make it one of windows; doors for each of
+     * the rest.
+     */
     private static final double IN_GAP = 0.2, IN_GAPS = 0.35, DOORS = 0.15;
     /** Of their size: marks of columns stand so far from each other, those of furniture closer. Of all units: marks. */
     private static final double STAND_APART = 3.2, MOST_MARKS = 0.6;
@@ -79,8 +84,10 @@ final class Gathered {
         double all = weights.values().stream().mapToDouble(x -> x).sum(), wall = weights.getOrDefault(Role.WALL, 0.0) / all,
             window = weights.getOrDefault(Role.WINDOW, 0.0) / all;
         if (wall + window < 0.3) return false;
-        boolean said = Hints.of(name).filter(r -> r == Role.WALL).isPresent();
-        return longOnes > LONG_SHARE * straight || (said || wall > 4 * window) && longOnes > 0 || said && wall > window;
+        Optional<Role> hint = Hints.of(name);
+        boolean said = hint.filter(r -> r == Role.WALL).isPresent();
+        // walls of several layers look like panes; where a name says otherwise, panes are what they are
+        return longOnes > LONG_SHARE * straight && (wall >= window || hint.isEmpty() || said) || (said || wall > 4 * window) && longOnes > 0 || said && wall > window;
     }
 
     /** Length of what was seen as faces of walls. */
@@ -88,12 +95,15 @@ final class Gathered {
         return faces;
     }
 
-    /** Whether it is made of faces, not few beside those of the layer that has most of them, and does not lie in gaps of the others. */
+    /** Whether it is made of faces, not few beside those of the layer that has most of them. */
     boolean isMostlyFaces(String name, double most) {
         double all = weights.values().stream().mapToDouble(x -> x).sum();
         boolean other = Hints.of(name).filter(h -> h != Role.WALL).isPresent();
-        return !other && faces > MANY * most && weights.getOrDefault(Role.WALL, 0.0) > MOSTLY * all && longest > LONGEST
-            && inGaps < IN_GAPS * boxes.size();
+        return !other && faces > MANY * most && weights.getOrDefault(Role.WALL, 0.0) > MOSTLY * all && longest > LONGEST;
+    }
+
+    boolean liesInGaps() {
+        return inGaps >= IN_GAPS * boxes.size();
     }
 
     /** Units that lie in gaps of the walls, where these are on layers of their own. */
@@ -134,7 +144,8 @@ final class Gathered {
         }
         Arrays.sort(near);
         if (near[near.length / 4] > STAND_APART * size / marks.size()) {
-            double other = share.getOrDefault(Role.FURNITURE, 0.0) + share.getOrDefault(Role.OTHER, 0.0) + share.getOrDefault(Role.WALL, 0.0);
+            double other = share.getOrDefault(Role.FURNITURE, 0.0) + share.getOrDefault(Role.OTHER, 0.0) + share.getOrDefault(Role.WALL,
+                0.0);
             for (Role r : List.of(Role.FURNITURE, Role.OTHER, Role.WALL)) share.remove(r);
             share.merge(Role.COLUMN, other, Double::sum);
         }
@@ -148,13 +159,13 @@ final class Gathered {
             share.remove(Role.WINDOW);
             return;
         }
+        if (!gapsKnown) return;
         share.remove(Role.WALL);
         share.remove(Role.WINDOW);
-        double in = boxes.isEmpty() ? 0 : inGaps / (double) boxes.size();
-        boolean isDoors = share.getOrDefault(Role.DOOR, 0.0) > DOORS * (wall + window);
-        if (gapsKnown && in > IN_GAPS && !isDoors) share.put(Role.WINDOW, Math.max(wall + window, in));
+        double in = boxes.isEmpty() ? 0 : inGaps / (double) boxes.size(), door = share.getOrDefault(Role.DOOR, 0.0);
+        boolean isDoors = door > wall + window || door > DOORS * (wall + window) && in > DOORS;
+        if (in > IN_GAPS && !isDoors) share.put(Role.WINDOW, Math.max(wall + window, in));
         else if (isDoors) share.merge(Role.DOOR, wall + window, Double::sum);
-        else if (gapsKnown) share.merge(Role.FURNITURE, wall + window, Double::sum);
-        else share.put(Role.WINDOW, wall + window);
+        else share.merge(Role.FURNITURE, wall + window, Double::sum);
     }
 }

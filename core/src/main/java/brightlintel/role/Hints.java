@@ -8,7 +8,8 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * What names of layers and blocks hint at, in several languages and by the codes of ISO 13567 and of layer guidelines in use. Names mislead: a
+ * What names of layers and blocks hint at, in several languages and by the codes of ISO 13567 and of layer guidelines in use. Names
+ * mislead: a
  * hint tips the scales between what geometry leaves open, and never stands alone.
  */
 final class Hints {

@@ -62,21 +62,22 @@ public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<Role> o
     }
 
     /**
-     * Layers of walls: those with long faces, and then, from the one with most faces on, those that are made of faces and do not lie in gaps
-     * of the walls found so far, as windows do.
+     * Layers of walls, from the one with most faces on: those with long faces or made of faces, that do not lie in gaps of the walls
+     * found so
+     * far, as windows do.
      */
     private static Set<Integer> walls(Sight s, Map<Integer, Gathered> byLayer) {
         Set<Integer> walls = new TreeSet<>();
-        byLayer.forEach((l, g) -> {
-            if (g.isWalls(s.strokes.layers().get(l).name())) walls.add(l);
-        });
         double most = byLayer.values().stream().mapToDouble(Gathered::faces).max().orElse(0);
-        List<Map.Entry<Integer, Gathered>> rest = byLayer.entrySet().stream().filter(e -> !walls.contains(e.getKey()))
+        if (!(most > 0)) return walls;
+        List<Map.Entry<Integer, Gathered>> rest = byLayer.entrySet().stream()
             .sorted(Comparator.comparingDouble(e -> -e.getValue().faces())).toList();
         for (Map.Entry<Integer, Gathered> e : rest) {
-            List<Gaps.Gap> gaps = walls.isEmpty() ? List.of() : new Gaps(s).find(i -> walls.contains(s.strokes.layerOf(i)));
-            e.getValue().inGaps(gaps);
-            if (most > 0 && e.getValue().isMostlyFaces(s.strokes.layers().get(e.getKey()).name(), most)) walls.add(e.getKey());
+            Gathered g = e.getValue();
+            String name = s.strokes.layers().get(e.getKey()).name();
+            if (!g.isWalls(name) && !g.isMostlyFaces(name, most)) continue;
+            g.inGaps(walls.isEmpty() ? List.of() : new Gaps(s).find(i -> walls.contains(s.strokes.layerOf(i))));
+            if (!g.liesInGaps()) walls.add(e.getKey());
         }
         return walls;
     }

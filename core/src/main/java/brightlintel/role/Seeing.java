@@ -22,6 +22,8 @@ final class Seeing {
     private static final double THIN = 0.055, THICK = 0.56;
     /** A window of lines: so wide, and so deep at most; a tread, and a leaf. */
     private static final double WINDOW_LEAST = 0.35, WINDOW_MOST = 6, DEEP = 0.6, TREAD_LEAST = 0.2, TREAD_MOST = 0.42, ENDS = 0.012;
+    private static final double WINDING_LEAST = 0.7, WINDING_MOST = 5;
+    private static final int RAYS = 5;
     private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2;
     private final Sight s;
     private final Strokes strokes;
@@ -185,6 +187,26 @@ final class Seeing {
             if (t < TREAD_LEAST || t > TREAD_MOST) continue;
             for (int i : f.strokes()) s.see(i, Role.STAIR, 3);
         }
+        for (int i = 0; i < strokes.size(); i++)
+            if (s.isShown(i) && !strokes.isStraight(i) && strokes.curveOf(i) instanceof Curve.EllipticArc a) winding(a);
+    }
+
+    /** Strokes that all run towards the middle of an arc, of one length: steps of a winding stair. */
+    private void winding(Curve.EllipticArc a) {
+        double r = a.u().length(), metres = r * s.metres;
+        if (metres < WINDING_LEAST || metres > WINDING_MOST) return;
+        List<Integer> rays = new ArrayList<>();
+        strokes.chordsIn(Box.around(a.centre(), 1.05 * r), c -> {
+            int i = strokes.strokeOf(c);
+            if (!strokes.isStraight(i) || !s.isShown(i)) return;
+            Point p = strokes.curveOf(i).first(), q = strokes.curveOf(i).last();
+            double far = Math.max(p.distance(a.centre()), q.distance(a.centre())), near = Math.min(p.distance(a.centre()),
+                q.distance(a.centre()));
+            boolean towards = Math.abs(q.minus(p).unit().cross(a.centre().minus(p))) < 0.02 * r;
+            if (towards && far < 1.05 * r && far - near > 0.4 * r && far > 0.7 * r) rays.add(i);
+        });
+        if (rays.size() < RAYS) return;
+        for (int i : rays) s.seeUpTo(i, Role.STAIR, 3, 3);
     }
 
     /** Tagged lines, their tags, and long lines that are drawn in dashes and dots from end to end of the plan. */
@@ -194,26 +216,30 @@ final class Seeing {
             double near = 1.4 / s.metres;
             strokes.chordsIn(Box.around(t.at(), near), c -> {
                 int i = strokes.strokeOf(c);
-                if (!strokes.isStraight(i) && strokes.curveOf(i) instanceof Curve.EllipticArc a && a.centre().distance(t.at()) < 0.3 * a.u().length())
+                if (!strokes.isStraight(i) && strokes.curveOf(i) instanceof Curve.EllipticArc a
+                    && a.centre().distance(t.at()) < 0.3 * a.u().length())
                     s.see(i, Role.GRID, 0.5);
             });
             for (int k = 0; k < strokes.texts().size(); k++)
-                if (strokes.texts().get(k).plain().strip().equals(t.label()) && strokes.texts().get(k).box().centre().distance(t.at()) < near / 2)
+                if (strokes.texts().get(k).plain().strip().equals(t.label())
+                    && strokes.texts().get(k).box().centre().distance(t.at()) < near / 2)
                     s.seeMark(k, Role.GRID, 2);
         }
         Box all = s.bulk(IntStream.range(0, strokes.size()).filter(s::isShown).toArray(), 0.96);
         for (int i = 0; i < strokes.size(); i++) {
             if (!s.isShown(i) || !strokes.isStraight(i) || strokes.dashingOf(i) == null) continue;
             Box b = s.box(i);
-            if (b.width() > 0.6 * all.width() && b.height() < 0.01 * b.width() || b.height() > 0.6 * all.height() && b.width() < 0.01 * b.height())
-                s.see(i, Role.GRID, 1.5);
+            if (b.width() > 0.6 * all.width() && b.height() < 0.01 * b.width() || b.height() > 0.6 * all.height()
+                && b.width() < 0.01 * b.height())
+                s.see(i, Role.GRID, 3);
         }
     }
 
     /** Tags whose label cannot be read: circles of a grid's size, with a long line that comes out of each towards its middle. */
     private void circles() {
         for (int i = 0; i < strokes.size(); i++) {
-            if (!s.isShown(i) || strokes.isStraight(i) || !(strokes.curveOf(i) instanceof Curve.EllipticArc a) || Math.abs(a.sweep()) < 6.2) continue;
+            if (!s.isShown(i) || strokes.isStraight(i) || !(strokes.curveOf(i) instanceof Curve.EllipticArc a)
+                || Math.abs(a.sweep()) < 6.2) continue;
             double r = a.u().length(), metres = r * s.metres;
             if (metres < 0.15 || metres > 1.2) continue;
             boolean[] found = {false};
@@ -243,7 +269,8 @@ final class Seeing {
             if (m.written()) continue;
             Point u = m.along().unit(), off = u.left().times(u.left().dot(m.at().minus(m.from())));
             for (int k = 0; k < strokes.texts().size(); k++)
-                if (strokes.texts().get(k).plain().equals(m.text()) && strokes.texts().get(k).box().centre().distance(m.at()) < 0.4 / s.metres)
+                if (strokes.texts().get(k).plain().equals(m.text())
+                    && strokes.texts().get(k).box().centre().distance(m.at()) < 0.4 / s.metres)
                     s.seeMark(k, Role.DIMENSION, 2);
             line(m.from().plus(off), m.from().plus(off).plus(m.along()), u);
         }

@@ -9,7 +9,8 @@ import brightlintel.geom.Point;
 import java.util.Arrays;
 
 /**
- * A drawing turned upright and in metres, and what was seen of each stroke and mark so far. Each pass adds what it has seen to the roles; the
+ * A drawing turned upright and in metres, and what was seen of each stroke and mark so far. Each pass adds what it has seen to the roles;
+ * the
  * largest sum of a stroke is its role.
  */
 final class Sight {

@@ -106,7 +106,8 @@ final class UnitRoles {
         double small = Math.min(b.width(), b.height()), large = Math.max(b.width(), b.height());
         if (column(u)) return Role.COLUMN;
         boolean inWall = small < 0.6 && large > 0.35 && large < 7 && large > 1.2 * small;
-        if (inWall && (sums.getOrDefault(Role.WINDOW, 0.0) > 0.3 * whole || sums.getOrDefault(Role.WALL, 0.0) > 0.6 * whole)) return Role.WINDOW;
+        if (inWall && (sums.getOrDefault(Role.WINDOW, 0.0) > 0.3 * whole || sums.getOrDefault(Role.WALL,
+            0.0) > 0.6 * whole)) return Role.WINDOW;
         return rest(u);
     }
 

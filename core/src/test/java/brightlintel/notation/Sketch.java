@@ -25,36 +25,45 @@ import java.util.Optional;
 /** A drawing made stroke by stroke, in file units: lines, arcs, circles, texts and dimensions. */
 public final class Sketch {
     private final List<Entity> out = new ArrayList<>();
+    private final Map<String, Layer> layers = new LinkedHashMap<>(Map.of("0", Layer.plain("0", Colour.PLAIN)));
+    private Style style = Style.PLAIN;
     private final Map<String, String> words = new LinkedHashMap<>();
     private Optional<Paper> paper = Optional.empty();
 
     public Sketch line(double x0, double y0, double x1, double y1) {
-        out.add(new Entity.Line(key(), Style.PLAIN, Vec3.UP, new Vec3(x0, y0, 0), new Vec3(x1, y1, 0)));
+        out.add(new Entity.Line(key(), style, Vec3.UP, new Vec3(x0, y0, 0), new Vec3(x1, y1, 0)));
+        return this;
+    }
+
+    /** What follows is on a layer. */
+    public Sketch on(String layer) {
+        layers.computeIfAbsent(layer, n -> Layer.plain(n, Colour.PLAIN));
+        style = Style.on(layer);
         return this;
     }
 
     /** Degrees. */
     public Sketch arc(double x, double y, double r, double from, double to) {
-        out.add(new Entity.Arc(key(), Style.PLAIN, Vec3.UP, new Vec3(x, y, 0), r, Math.toRadians(from), Math.toRadians(to)));
+        out.add(new Entity.Arc(key(), style, Vec3.UP, new Vec3(x, y, 0), r, Math.toRadians(from), Math.toRadians(to)));
         return this;
     }
 
     public Sketch circle(double x, double y, double r) {
-        out.add(new Entity.Circle(key(), Style.PLAIN, Vec3.UP, new Vec3(x, y, 0), r));
+        out.add(new Entity.Circle(key(), style, Vec3.UP, new Vec3(x, y, 0), r));
         return this;
     }
 
     /** Its middle there, of height h; degrees. */
     public Sketch text(String text, double x, double y, double h, double turn) {
         Vec3 at = new Vec3(x, y, 0);
-        out.add(new Entity.Text(key(), Style.PLAIN, Vec3.UP, Entity.TextSort.TEXT, text, "", h, at, at, Math.toRadians(turn), 1, 0,
+        out.add(new Entity.Text(key(), style, Vec3.UP, Entity.TextSort.TEXT, text, "", h, at, at, Math.toRadians(turn), 1, 0,
             Entity.Across.CENTRE, Entity.Upward.MIDDLE, true));
         return this;
     }
 
     /** Level; over is typed over the length. */
     public Sketch dimension(double x0, double x1, double y, String over) {
-        out.add(new Entity.Dimension(key(), Style.PLAIN, Vec3.UP, 0, "", Math.abs(x1 - x0), over, new Vec3(x1, y, 0),
+        out.add(new Entity.Dimension(key(), style, Vec3.UP, 0, "", Math.abs(x1 - x0), over, new Vec3(x1, y, 0),
             new Vec3((x0 + x1) / 2, y, 0), new Vec3(x0, y, 0), new Vec3(x1, y, 0), Vec3.ZERO, 0, ""));
         return this;
     }
@@ -66,7 +75,7 @@ public final class Sketch {
             rows[4 * i] = xy[2 * i];
             rows[4 * i + 1] = xy[2 * i + 1];
         }
-        out.add(new Entity.Polyline(key(), Style.PLAIN, Vec3.UP, Entity.PolylineKind.LIGHT, closed, Doubles.of(rows), List.of(), 0, 0, List.of()));
+        out.add(new Entity.Polyline(key(), style, Vec3.UP, Entity.PolylineKind.LIGHT, closed, Doubles.of(rows), List.of(), 0, 0, List.of()));
         return this;
     }
 
@@ -105,7 +114,7 @@ public final class Sketch {
 
     public RawDrawing drawing() {
         return new RawDrawing("", paper.isPresent() ? Format.PDF : Format.DXF, "", new Header(words),
-            List.of(Layer.plain("0", Colour.PLAIN)), Tables.NONE, List.of(new Space(space(), paper, out)), Map.of(), Companions.NONE,
+            List.copyOf(layers.values()), Tables.NONE, List.of(new Space(space(), paper, out)), Map.of(), Companions.NONE,
             Report.EMPTY);
     }
 }

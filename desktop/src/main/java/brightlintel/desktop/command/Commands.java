@@ -180,6 +180,7 @@ public final class Commands {
     }
 
     private void clear() {
+        add("strip", "T", w -> w.stage() == Stage.CLEAR && w.drawing().flatMap(w.casts()::of).isPresent(), w -> w.casts().strip());
         onUnderlay("layer-hide", "C", (w, _) -> w.pointed().ifPresent(p -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
         onUnderlay("layer-alone", "Shift+C", (w, _) -> w.pointed()
             .ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));

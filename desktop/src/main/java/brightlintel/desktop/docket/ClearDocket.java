@@ -1,5 +1,6 @@
 package brightlintel.desktop.docket;
 
+import brightlintel.building.Cast;
 import brightlintel.building.UnderlayId;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.state.Workspace;
@@ -7,6 +8,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.edit.Clearings;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
@@ -19,6 +21,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -43,6 +46,8 @@ final class ClearDocket {
     private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
     private final VBox which = new VBox();
+    private final VBox roles = new VBox(4);
+    private Map<String, Cast> casts = Map.of();
 
     ClearDocket(Workspace w, Commands commands) {
         this.w = w;
@@ -90,7 +95,7 @@ final class ClearDocket {
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
         return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
-            Parts.row(back, invert, crop), muted), layers);
+            roles, Parts.row(back, invert, crop), muted), layers);
     }
 
     /** The same nodes each time, so that the search field keeps its focus and the list its place. */
@@ -111,6 +116,9 @@ final class ClearDocket {
 
     private void refresh() {
         w.drawing().ifPresent(d -> {
+            RolesPart part = new RolesPart(w, commands, d);
+            roles.getChildren().setAll(part.rows());
+            casts = part.ofLayers();
             LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
             value.setText(Words.of("clear.stay", LengthFormat.grouped(s.strokesShown()), LengthFormat.grouped(s.strokes())));
             back.setDisable(d.underlay().clearing().equals(d.underlay().clearing().allBack()));
@@ -132,7 +140,8 @@ final class ClearDocket {
         private final Label name = new Label();
         private final Label count = new Label();
         private final Label alone = new Label(Words.of("layers.alone"));
-        private final HBox box = new HBox(8, eye, name, alone, count);
+        private final Label role = new Label();
+        private final HBox box = new HBox(8, eye, name, alone, role, count);
 
         Cell() {
             // as wide as the list, however long a name is: the counts stay in sight
@@ -141,6 +150,12 @@ final class ClearDocket {
             name.setMaxWidth(Double.MAX_VALUE);
             name.setMinWidth(0);
             HBox.setHgrow(name, Priority.ALWAYS);
+            role.getStyleClass().addAll("quiet", "layer-role");
+            role.setMinWidth(Region.USE_PREF_SIZE);
+            role.setOnMouseClicked(e -> {
+                w.underlay().ifPresent(u -> RolesPart.choose(w, u.id(), getItem().layer()).show(role, e.getScreenX(), e.getScreenY()));
+                e.consume();
+            });
             count.getStyleClass().addAll("quiet", "count");
             count.setMinWidth(52);
             count.setAlignment(Pos.CENTER_RIGHT);
@@ -171,6 +186,10 @@ final class ClearDocket {
             name.setText(r.layer());
             name.setId("layer-" + r.layer().replaceAll("[^A-Za-z0-9]+", "-"));
             count.setText(LengthFormat.grouped(r.strokes()));
+            Cast cast = RolesPart.of(casts, r.layer());
+            role.setText(cast == null ? "–" : RolesPart.word(cast.role().value()));
+            role.setId("layer-role-" + r.layer().replaceAll("[^A-Za-z0-9]+", "-"));
+            role.setTooltip(new Tooltip(cast == null ? Words.of("roles.several") : RolesPart.words(cast)));
             box.getStyleClass().setAll(r.shown() ? "layer-on" : "layer-off");
             setAccessibleText(Words.of(r.shown() ? "layers.shown" : "layers.hidden", r.layer(), r.strokes()));
             setGraphic(box);

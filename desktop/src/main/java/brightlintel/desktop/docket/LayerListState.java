@@ -30,8 +30,15 @@ record LayerListState(List<Row> rows, int shown, int all, long strokesShown, lon
             case COUNT -> Comparator.comparingInt((Row r) -> -r.strokes()).thenComparing(byName);
             case HIDDEN_FIRST -> Comparator.comparing(Row::shown).thenComparing(byName);
         }).toList();
-        return new LayerListState(rows, (int) all.stream().filter(Row::shown).count(), all.size(), all.stream().filter(Row::shown)
-            .mapToLong(Row::strokes).sum(),
+        return new LayerListState(rows, (int) all.stream().filter(Row::shown).count(), all.size(), shown(d),
             all.stream().mapToLong(Row::strokes).sum());
+    }
+
+    /** Strokes and marks that stay, by whatever the others are set aside. */
+    private static long shown(PlacedDrawing d) {
+        long n = 0;
+        for (int i = 0; i < d.strokes().size(); i++) if (d.cleared().strokeShown(i)) n++;
+        for (int i = 0; i < d.strokes().marks(); i++) if (d.cleared().markShown(i)) n++;
+        return n;
     }
 }

@@ -48,6 +48,7 @@ public final class Workspace {
     private final OnBoard onBoard;
     private final Measures measures = new Measures(this);
     private final Reckonings reckonings = new Reckonings(this);
+    private final Casts casts = new Casts(this);
     private final Compared compared = new Compared(this);
     private final Following following = new Following(this);
     private History history;
@@ -155,6 +156,7 @@ public final class Workspace {
         measures.forget();
         reckonings.forget();
         compared.forget();
+        casts.forget();
         following.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
@@ -276,6 +278,11 @@ public final class Workspace {
     /** What was found of the size, turn and place of drawings. */
     public Reckonings reckonings() {
         return reckonings;
+    }
+
+    /** What parts of drawings stand for. */
+    public Casts casts() {
+        return casts;
     }
 
     /** As it lies, and as it was found. */

@@ -1,0 +1,109 @@
+package brightlintel.role;
+
+import brightlintel.building.Cast;
+import brightlintel.building.Evidence;
+import brightlintel.building.Given;
+import brightlintel.building.Role;
+import brightlintel.building.Why;
+import brightlintel.drawing.Names;
+import brightlintel.drawing.Strokes;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Roles as a clearing keeps them: proposed from what was found, beside those that somebody gave. */
+public final class Casting {
+    /** Of what is of one kind on a layer that holds several things, so much has to be one for the kind to be it. */
+    private static final double MOSTLY = 0.65;
+
+    private Casting() { }
+
+    /** What was found, as casts: whole layers, kinds on layers that hold several things, blocks on these. */
+    public static List<Cast> proposed(RoleFinding f, Strokes s) {
+        List<Cast> out = new ArrayList<>();
+        Map<String, Map<String, Map<Role, Integer>>> kinds = new LinkedHashMap<>();
+        Map<String, RoleFinding.OfPart> mixed = new HashMap<>();
+        for (RoleFinding.OfPart l : f.layers()) {
+            if (l.isMixed()) mixed.put(Names.key(l.name()), l);
+            else out.add(new Cast(new Cast.Part.Layer(l.name()), found(l.role(), l.confidence())));
+        }
+        for (RoleFinding.OfPart b : f.blocks()) if (!b.isMixed()) out.add(new Cast(new Cast.Part.Block(b.name()), found(b.role(),
+            b.confidence())));
+        if (mixed.isEmpty()) return out;
+        for (int i = 0; i < s.size(); i++)
+            if (s.pathOf(i) == null) count(kinds, mixed, s.layers().get(s.layerOf(i)).name(), s.entityOf(i).kind(), f.of().get(i));
+        for (int i = 0; i < s.marks(); i++)
+            if (s.mark(i).path() == null) count(kinds, mixed, s.layers().get(s.mark(i).layer()).name(), s.mark(i).entity().kind(),
+                f.ofMarks().get(i));
+        kinds.forEach((layer, byKind) -> byKind.forEach((kind, roles) -> {
+            int all = roles.values().stream().mapToInt(n -> n).sum();
+            roles.entrySet().stream().filter(e -> e.getValue() >= MOSTLY * all)
+                .forEach(e -> out.add(new Cast(new Cast.Part.LayerKind(layer, kind), found(e.getKey(), e.getValue() / (double) all))));
+        }));
+        return out;
+    }
+
+    private static void count(Map<String, Map<String, Map<Role, Integer>>> kinds, Map<String, RoleFinding.OfPart> mixed, String layer,
+        String kind,
+        Role r) {
+        if (mixed.containsKey(Names.key(layer))) kinds.computeIfAbsent(layer, _ -> new LinkedHashMap<>())
+            .computeIfAbsent(kind, _ -> new EnumMap<>(Role.class)).merge(r, 1, Integer::sum);
+    }
+
+    private static Given<Role> found(Role r, double confidence) {
+        return new Given<>(r, new Why.Read(confidence, List.<Evidence>of()));
+    }
+
+    /** What was found, but where somebody said otherwise. */
+    public static List<Cast> with(List<Cast> found, List<Cast> kept) {
+        Map<Cast.Part, Cast> all = new LinkedHashMap<>();
+        found.forEach(c -> all.put(c.part(), c));
+        for (Cast c : kept) if (c.role().why() instanceof Why.Stated) all.put(c.part(), c);
+        return List.copyOf(all.values());
+    }
+
+    /** Strokes and marks of each role; those of no cast are left out. */
+    public static Map<Role, Integer> counts(Strokes s, List<Cast> casts) {
+        Lookup of = new Lookup(casts);
+        Map<Role, Integer> out = new EnumMap<>(Role.class);
+        for (int i = 0; i < s.size(); i++)
+            of.role(s.layers().get(s.layerOf(i)).name(), s.entityOf(i).kind(), s.pathOf(i)).ifPresent(r -> out.merge(r, 1, Integer::sum));
+        for (int i = 0; i < s.marks(); i++) {
+            Strokes.Mark m = s.mark(i);
+            of.role(s.layers().get(m.layer()).name(), m.entity().kind(), m.path()).ifPresent(r -> out.merge(r, 1, Integer::sum));
+        }
+        return out;
+    }
+
+    /** Looked up once for each layer, kind and block path. */
+    private static final class Lookup {
+        private final Map<Cast.Part, Role> parts = new HashMap<>();
+        private final Map<String, Map<String, Optional<Role>>> plain = new HashMap<>();
+        private final Map<Strokes.Path, Optional<Role>> blocks = new IdentityHashMap<>();
+
+        Lookup(List<Cast> casts) {
+            casts.forEach(c -> parts.put(c.part(), c.role().value()));
+        }
+
+        Optional<Role> role(String layer, String kind, Strokes.Path path) {
+            Optional<Role> here = plain.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(kind, k ->
+                Optional.ofNullable(parts.get(new Cast.Part.Layer(layer))).or(() ->
+                    Optional.ofNullable(parts.get(new Cast.Part.LayerKind(layer, k)))));
+            return here.isPresent() || path == null ? here : block(path);
+        }
+
+        private Optional<Role> block(Strokes.Path p) {
+            Optional<Role> known = blocks.get(p);
+            if (known != null) return known;
+            Optional<Role> r = Optional.ofNullable(parts.get(new Cast.Part.Block(p.block())));
+            if (r.isEmpty() && p.outer() != null) r = block(p.outer());
+            blocks.put(p, r);
+            return r;
+        }
+    }
+}
