@@ -10,6 +10,7 @@ import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.flatten.Flattening;
 import brightlintel.read.DrawingReader;
+import brightlintel.role.RoleFinding;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -24,7 +25,7 @@ final class TrueBench {
     private TrueBench() { }
 
     static void run() throws Exception {
-        System.out.println("| strokes | size, turn, datum, strays: median | worst | laid on itself: median |\n| --- | --- | --- | --- |");
+        System.out.println("| strokes | size, turn, datum, strays: median | worst | laid on itself: median | roles: median |\n| --- | --- | --- | --- | --- |");
         for (int n : ENTITIES) {
             Path f = Files.createTempFile("true", ".dxf");
             try {
@@ -39,18 +40,23 @@ final class TrueBench {
     }
 
     private static void row(Drawn d) {
-        double[] alone = new double[ROUNDS], laid = new double[ROUNDS];
+        double[] alone = new double[ROUNDS], laid = new double[ROUNDS], roles = new double[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             long t = System.nanoTime();
             Reckoning r = Reckoning.of(d);
             long half = System.nanoTime();
             Bench.sink = Laying.of(List.of(r, r));
             alone[i] = (half - t) / 1e6;
-            laid[i] = (System.nanoTime() - half) / 1e6;
+            long then = System.nanoTime();
+            Bench.sink = RoleFinding.of(r);
+            laid[i] = (then - half) / 1e6;
+            roles[i] = (System.nanoTime() - then) / 1e6;
         }
         Arrays.sort(alone);
         Arrays.sort(laid);
-        System.out.printf(Locale.ROOT, "| %,d | %.0f ms | %.0f ms | %.0f ms |%n", d.strokes().size(), alone[ROUNDS / 2], alone[ROUNDS - 1],
-            laid[ROUNDS / 2]);
+        Arrays.sort(roles);
+        System.out.printf(Locale.ROOT, "| %,d | %.0f ms | %.0f ms | %.0f ms | %.0f ms |%n", d.strokes().size(), alone[ROUNDS / 2],
+            alone[ROUNDS - 1],
+            laid[ROUNDS / 2], roles[ROUNDS / 2]);
     }
 }

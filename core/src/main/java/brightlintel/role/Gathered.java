@@ -6,9 +6,11 @@ import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What is on one layer, or came in by one block, and what the whole of it is therefore. */
 final class Gathered {
@@ -29,11 +31,15 @@ final class Gathered {
     private static final double STAND_APART = 3.2, MOST_MARKS = 0.6;
     /** Faces of the building's own walls: of the layer with most of them so many, and by this much of what is on theirs. */
     private static final double MANY = 0.15, MOSTLY = 0.5, LONGEST = 1.8;
+    /** Metres: marks whose middles are as close are one, drawn twice. So many are held against the others at most. */
+    private static final double SAME = 0.05;
+    private static final int MOST_LOOKED = 400;
     private final Sight s;
     private final UnitRoles roles;
     private final Map<Role, Integer> counts = new EnumMap<>(Role.class);
     private final Map<Role, Double> weights = new EnumMap<>(Role.class);
     private final List<Point> marks = new ArrayList<>();
+    private final Set<String> places = new HashSet<>();
     private final List<Box> boxes = new ArrayList<>();
     private int units, frames, inGaps, markUnits;
     private double size;
@@ -53,7 +59,7 @@ final class Gathered {
         if (roles.isMark(u)) {
             Box b = roles.boxOf(u);
             markUnits++;
-            if (marks.stream().noneMatch(m -> m.distance(b.centre()) < 0.05)) {
+            if (places.add(Math.round(b.centre().x() / SAME) + " " + Math.round(b.centre().y() / SAME))) {
                 marks.add(b.centre());
                 size += Math.max(b.width(), b.height());
             }
@@ -87,7 +93,8 @@ final class Gathered {
         Optional<Role> hint = Hints.of(name);
         boolean said = hint.filter(r -> r == Role.WALL).isPresent();
         // walls of several layers look like panes; where a name says otherwise, panes are what they are
-        return longOnes > LONG_SHARE * straight && (wall >= window || hint.isEmpty() || said) || (said || wall > 4 * window) && longOnes > 0 || said && wall > window;
+        return longOnes > LONG_SHARE * straight && (wall >= window || hint.isEmpty() || said) || (said || wall > 4 * window)
+            && longOnes > 0 || said && wall > window;
     }
 
     /** Length of what was seen as faces of walls. */
@@ -109,7 +116,13 @@ final class Gathered {
     /** Units that lie in gaps of the walls, where these are on layers of their own. */
     void inGaps(List<Gaps.Gap> gaps) {
         inGaps = 0;
-        for (Box b : boxes) if (gaps.stream().anyMatch(g -> g.box().grown(IN_GAP).holds(b))) inGaps++;
+        if (gaps.isEmpty()) return;
+        Near near = Near.ofBoxes(gaps.stream().map(g -> g.box().grown(IN_GAP)).toList());
+        for (Box b : boxes) {
+            boolean[] in = {false};
+            near.in(b, i -> in[0] |= gaps.get(i).box().grown(IN_GAP).holds(b));
+            if (in[0]) inGaps++;
+        }
     }
 
     RoleFinding.OfPart part(String name, boolean isWalls, boolean gapsKnown) {
@@ -136,11 +149,11 @@ final class Gathered {
 
     /** Small closed marks that all stand apart are columns, wherever they stand. */
     private void columns(Map<Role, Double> share) {
-        if (marks.size() < 4 || marks.size() > 4000 || markUnits < MOST_MARKS * units) return;
-        double[] near = new double[marks.size()];
+        if (marks.size() < 4 || markUnits < MOST_MARKS * units) return;
+        double[] near = new double[Math.min(MOST_LOOKED, marks.size())];
         for (int i = 0; i < near.length; i++) {
             near[i] = Double.MAX_VALUE;
-            for (int k = 0; k < near.length; k++) if (k != i) near[i] = Math.min(near[i], marks.get(i).distance(marks.get(k)));
+            for (int k = 0; k < marks.size(); k++) if (k != i) near[i] = Math.min(near[i], marks.get(i).distance(marks.get(k)));
         }
         Arrays.sort(near);
         if (near[near.length / 4] > STAND_APART * size / marks.size()) {

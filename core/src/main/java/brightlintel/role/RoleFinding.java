@@ -17,6 +17,8 @@ import java.util.TreeSet;
  * @param of by stroke; ofMarks by {@link Strokes#mark(int)}
  */
 public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<Role> of, List<Role> ofMarks) {
+    private static final int MOST_LOOKED = 6;
+
     public RoleFinding {
         layers = List.copyOf(layers);
         blocks = List.copyOf(blocks);
@@ -72,12 +74,17 @@ public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<Role> o
         if (!(most > 0)) return walls;
         List<Map.Entry<Integer, Gathered>> rest = byLayer.entrySet().stream()
             .sorted(Comparator.comparingDouble(e -> -e.getValue().faces())).toList();
+        List<Gaps.Gap> gaps = List.of();
+        int looked = 0;
         for (Map.Entry<Integer, Gathered> e : rest) {
             Gathered g = e.getValue();
             String name = s.strokes.layers().get(e.getKey()).name();
             if (!g.isWalls(name) && !g.isMostlyFaces(name, most)) continue;
-            g.inGaps(walls.isEmpty() ? List.of() : new Gaps(s).find(i -> walls.contains(s.strokes.layerOf(i))));
-            if (!g.liesInGaps()) walls.add(e.getKey());
+            g.inGaps(gaps);
+            if (g.liesInGaps()) continue;
+            walls.add(e.getKey());
+            // a drawing of very many layers of walls has its gaps in the first of them
+            if (looked++ < MOST_LOOKED) gaps = new Gaps(s).find(i -> walls.contains(s.strokes.layerOf(i)));
         }
         return walls;
     }

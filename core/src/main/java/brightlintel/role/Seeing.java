@@ -27,10 +27,12 @@ final class Seeing {
     private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2;
     private final Sight s;
     private final Strokes strokes;
+    private final Near texts;
 
     Seeing(Sight s) {
         this.s = s;
         this.strokes = s.strokes;
+        this.texts = Near.of(strokes.texts().stream().map(t -> t.box().centre()).toList());
     }
 
     void all(SizeFinding size) {
@@ -72,9 +74,10 @@ final class Seeing {
     private void gaps() {
         List<Gaps.Gap> gaps = new Gaps(s).find(i -> s.role(i) == Role.WALL);
         if (gaps.isEmpty()) return;
+        Near hinges = Near.of(s.look.doors().stream().map(d -> s.at(d.hinge())).toList());
         for (Gaps.Gap g : gaps) {
             List<Integer> in = new ArrayList<>();
-            boolean door = s.look.doors().stream().anyMatch(d -> g.box().grown(0.25).holds(s.at(d.hinge())));
+            boolean door = hinges.anyIn(g.box().grown(0.25));
             strokes.chordsIn(inFile(g.box().grown(0.05)), c -> {
                 int i = strokes.strokeOf(c);
                 if (s.isShown(i) && strokes.isStraight(i) && Gaps.isIn(g, s.box(i))) in.add(i);
@@ -220,10 +223,9 @@ final class Seeing {
                     && a.centre().distance(t.at()) < 0.3 * a.u().length())
                     s.see(i, Role.GRID, 0.5);
             });
-            for (int k = 0; k < strokes.texts().size(); k++)
-                if (strokes.texts().get(k).plain().strip().equals(t.label())
-                    && strokes.texts().get(k).box().centre().distance(t.at()) < near / 2)
-                    s.seeMark(k, Role.GRID, 2);
+            texts.in(Box.around(t.at(), near / 2), k -> {
+                if (strokes.texts().get(k).plain().strip().equals(t.label())) s.seeMark(k, Role.GRID, 2);
+            });
         }
         Box all = s.bulk(IntStream.range(0, strokes.size()).filter(s::isShown).toArray(), 0.96);
         for (int i = 0; i < strokes.size(); i++) {
@@ -268,10 +270,9 @@ final class Seeing {
         for (Measure m : size.agreeing()) {
             if (m.written()) continue;
             Point u = m.along().unit(), off = u.left().times(u.left().dot(m.at().minus(m.from())));
-            for (int k = 0; k < strokes.texts().size(); k++)
-                if (strokes.texts().get(k).plain().equals(m.text())
-                    && strokes.texts().get(k).box().centre().distance(m.at()) < 0.4 / s.metres)
-                    s.seeMark(k, Role.DIMENSION, 2);
+            texts.in(Box.around(m.at(), 0.4 / s.metres), k -> {
+                if (strokes.texts().get(k).plain().equals(m.text())) s.seeMark(k, Role.DIMENSION, 2);
+            });
             line(m.from().plus(off), m.from().plus(off).plus(m.along()), u);
         }
     }

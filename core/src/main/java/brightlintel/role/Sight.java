@@ -20,6 +20,7 @@ final class Sight {
     final double metres;
     private final double turn;
     private final float[] seen, seenOfMarks;
+    private final double[] boxes;
 
     Sight(Reckoning r) {
         look = r.look();
@@ -28,6 +29,14 @@ final class Sight {
         turn = look.directions().isEmpty() ? 0 : look.directions().getFirst().angle();
         seen = new float[strokes.size() * ROLES];
         seenOfMarks = new float[strokes.marks() * ROLES];
+        boxes = new double[4 * strokes.size()];
+        for (int i = 0; i < strokes.size(); i++) {
+            Box b = boxOf(i);
+            boxes[4 * i] = b.minX();
+            boxes[4 * i + 1] = b.minY();
+            boxes[4 * i + 2] = b.maxX();
+            boxes[4 * i + 3] = b.maxY();
+        }
     }
 
     /** From shifted file units to metres, upright. */
@@ -40,7 +49,13 @@ final class Sight {
         return upright.times(1 / metres).turn(turn);
     }
 
+    /** Upright, metres; worked out once. */
     Box box(int stroke) {
+        int k = 4 * stroke;
+        return new Box(boxes[k], boxes[k + 1], boxes[k + 2], boxes[k + 3]);
+    }
+
+    private Box boxOf(int stroke) {
         Box b = Box.EMPTY;
         double[] xy = strokes.xy();
         for (int c = strokes.firstChord(stroke); c < strokes.firstChord(stroke + 1); c++) {

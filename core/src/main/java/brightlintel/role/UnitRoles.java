@@ -24,6 +24,7 @@ final class UnitRoles {
     private final List<Unit> units;
     private final Box building, all;
     private final List<Point> crossings = new ArrayList<>();
+    private final Near onCrossing, inRows, tags;
     private final Map<Long, Integer> alike = new HashMap<>();
 
     UnitRoles(Sight s, List<Unit> units) {
@@ -36,6 +37,9 @@ final class UnitRoles {
         for (int i : shown) b = b.with(s.box(i));
         this.all = b;
         crossings();
+        this.onCrossing = Near.of(crossings);
+        this.inRows = Near.of(s.look.columns().at().stream().map(s::at).toList());
+        this.tags = Near.of(s.look.tagged().stream().map(t -> s.at(t.at())).toList());
         for (Unit u : units) outline(u).ifPresent(o -> alike.merge(size(o), 1, Integer::sum));
     }
 
@@ -112,7 +116,7 @@ final class UnitRoles {
     }
 
     private boolean tag(Unit u, Box b) {
-        return s.look.tagged().stream().anyMatch(t -> s.at(t.at()).distance(b.centre()) < 0.25 * b.diagonal());
+        return tags.anyIn(Box.around(b.centre(), 0.2 * b.diagonal()));
     }
 
     private Box box(Unit u) {
@@ -144,8 +148,7 @@ final class UnitRoles {
         Optional<Box> o = outline(u);
         if (o.isEmpty()) return false;
         Point c = o.get().centre();
-        if (crossings.stream().anyMatch(x -> x.distance(c) < Math.max(ON_CROSSING, 0.5 * o.get().diagonal()))) return true;
-        return s.look.columns().at().stream().anyMatch(p -> s.at(p).distance(c) < 0.05);
+        return onCrossing.anyIn(Box.around(c, Math.max(ON_CROSSING, 0.4 * o.get().diagonal()))) || inRows.anyIn(Box.around(c, 0.05));
     }
 
     /** What nothing was seen of. */
