@@ -25,7 +25,8 @@ final class TrueBench {
     private TrueBench() { }
 
     static void run() throws Exception {
-        System.out.println("| strokes | size, turn, datum, strays: median | worst | laid on itself: median | roles: median |\n| --- | --- | --- | --- | --- |");
+        System.out.println("| strokes | size, turn, datum, strays: median | worst | laid on itself: median | roles: median |\n"
+            + "| --- | --- | --- | --- | --- |");
         for (int n : ENTITIES) {
             Path f = Files.createTempFile("true", ".dxf");
             try {
