@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import org.apache.commons.cli.Option;
 import org.apache.commons.cli.Options;
 
 /** What of a drawing is building, as JSON. */
@@ -30,7 +29,7 @@ final class ClearCommand implements Command {
 
     @Override public Options options() {
         return new Options()
-            .addOption(Option.builder().longOpt("page").hasArg().argName("N").desc("of a PDF or TIFF; 1 if it is not said").get())
+            .addOption(Pages.OPTION)
             .addOption(InspectCommand.PASSWORD);
     }
 

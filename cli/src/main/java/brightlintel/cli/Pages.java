@@ -1,7 +1,11 @@
 package brightlintel.cli;
 
+import org.apache.commons.cli.Option;
+
 /** The option that names a page. */
 final class Pages {
+    static final Option OPTION = Option.builder().longOpt("page").hasArg().argName("N").desc("of a PDF or TIFF; 1 if it is not said").get();
+
     private Pages() { }
 
     /** 0 where none is named. */

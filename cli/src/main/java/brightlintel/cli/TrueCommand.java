@@ -15,7 +15,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.apache.commons.cli.Option;
 import org.apache.commons.cli.Options;
 
 /** How large drawings are, how they lie and where, with the evidence, as JSON. */
@@ -35,7 +34,7 @@ final class TrueCommand implements Command {
 
     @Override public Options options() {
         return new Options()
-            .addOption(Option.builder().longOpt("page").hasArg().argName("N").desc("of a PDF or TIFF; 1 if it is not said").get())
+            .addOption(Pages.OPTION)
             .addOption(InspectCommand.PASSWORD);
     }
 

@@ -9,6 +9,11 @@ public record Space(SpaceKey key, Optional<Paper> paper, List<Entity> entities) 
         entities = List.copyOf(entities);
     }
 
+    /** How many entities it has beside windows into the model. */
+    public long drawn() {
+        return entities.stream().filter(e -> !(e instanceof Entity.Viewport)).count();
+    }
+
     public static Space model(List<Entity> entities) {
         return new Space(new SpaceKey.Model(), Optional.empty(), entities);
     }

@@ -200,17 +200,7 @@ public final class Finder {
     }
 
     private synchronized SegmentIndex marks() {
-        if (marks == null) {
-            double[] xy = new double[4 * strokes.marks()];
-            for (int i = 0; i < strokes.marks(); i++) {
-                Box b = strokes.mark(i).box();
-                xy[4 * i] = b.minX();
-                xy[4 * i + 1] = b.minY();
-                xy[4 * i + 2] = b.maxX();
-                xy[4 * i + 3] = b.maxY();
-            }
-            marks = SegmentIndex.of(xy);
-        }
+        if (marks == null) marks = SegmentIndex.ofBoxes(IntStream.range(0, strokes.marks()).mapToObj(i -> strokes.mark(i).box()).toList());
         return marks;
     }
 }

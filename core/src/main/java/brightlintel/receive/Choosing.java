@@ -1,6 +1,5 @@
 package brightlintel.receive;
 
-import brightlintel.drawing.Entity;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
@@ -27,7 +26,7 @@ public final class Choosing {
     public static List<SpaceKey> parts(RawDrawing d) {
         List<SpaceKey> out = new ArrayList<>();
         for (Space s : d.spaces()) {
-            boolean drawn = s.entities().stream().anyMatch(e -> !(e instanceof Entity.Viewport));
+            boolean drawn = s.drawn() > 0;
             if (s.key() instanceof SpaceKey.Model && drawn) out.addFirst(s.key());
             else if (drawn) out.add(s.key());
         }

@@ -11,6 +11,8 @@ import java.nio.file.attribute.FileTime;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
@@ -25,6 +27,7 @@ import java.util.stream.Stream;
 public final class Lookout {
     /** Of a folder, so many files of the right size are looked into at most for one that moved. */
     private static final int MOST = 20;
+    private static final Duration SETTLES = Duration.ofMinutes(1);
 
     /** What opens a file; the one thing that a test replaces. */
     interface Opening {
@@ -38,6 +41,15 @@ public final class Lookout {
     private final Opening opening;
     private final Map<Path, Read> known = new HashMap<>();
     private final Map<Path, Shape> seen = new HashMap<>();
+    private final Map<Lost, Search> searched = new HashMap<>();
+
+    private record Lost(Path folder, String sha256) { }
+
+    /**
+     * @param time    of the folder: it is another one once anything in it was made, renamed or taken away
+     * @param settled that was a while ago, so that nothing is still being copied in
+     */
+    private record Search(FileTime time, boolean settled, Optional<Path> found) { }
 
     public Lookout() {
         this(Files::newInputStream);
@@ -104,11 +116,23 @@ public final class Lookout {
     private Optional<Path> moved(Path from, Source.Version v) {
         Path folder = from.toAbsolutePath().getParent();
         if (folder == null || !Files.isDirectory(folder)) return Optional.empty();
+        try {
+            FileTime time = Files.getLastModifiedTime(folder);
+            Lost lost = new Lost(folder, v.sha256());
+            Search before = searched.get(lost);
+            if (before != null && before.time.equals(time) && before.settled) return before.found;
+            Optional<Path> found = search(folder, v);
+            searched.put(lost, new Search(time, Duration.between(time.toInstant(), Instant.now()).compareTo(SETTLES) > 0, found));
+            return found;
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    private Optional<Path> search(Path folder, Source.Version v) throws IOException {
         try (Stream<Path> all = Files.list(folder)) {
             List<Path> sized = all.filter(f -> shape(f).filter(s -> s.size() == v.bytes()).isPresent()).sorted().limit(MOST).toList();
             return sized.stream().filter(f -> shape(f).flatMap(s -> sha(f, s)).filter(v.sha256()::equals).isPresent()).findFirst();
-        } catch (IOException e) {
-            return Optional.empty();
         }
     }
 }

@@ -55,15 +55,14 @@ final class Gathered {
         counts.merge(r, 1, Integer::sum);
         weights.merge(family(r), roles.sureness(u, r), Double::sum);
         if (r == Role.SHEET) frames++;
-        if (!u.strokes().isEmpty()) boxes.add(roles.boxOf(u));
-        if (roles.isMark(u)) {
-            Box b = roles.boxOf(u);
+        if (!u.strokes().isEmpty()) boxes.add(roles.box(u));
+        roles.outline(u).ifPresent(b -> {
             markUnits++;
             if (places.add(Math.round(b.centre().x() / SAME) + " " + Math.round(b.centre().y() / SAME))) {
                 marks.add(b.centre());
                 size += Math.max(b.width(), b.height());
             }
-        }
+        });
         for (int i : u.strokes()) if (s.strokes.isStraight(i)) {
             double l = s.length(i);
             straight += l;

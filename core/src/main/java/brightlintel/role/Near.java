@@ -19,15 +19,7 @@ final class Near {
     }
 
     static Near ofBoxes(List<Box> boxes) {
-        double[] xy = new double[4 * boxes.size()];
-        for (int i = 0; i < boxes.size(); i++) {
-            Box b = boxes.get(i);
-            xy[4 * i] = b.minX();
-            xy[4 * i + 1] = b.minY();
-            xy[4 * i + 2] = b.maxX();
-            xy[4 * i + 3] = b.maxY();
-        }
-        return new Near(SegmentIndex.of(xy));
+        return new Near(SegmentIndex.ofBoxes(boxes));
     }
 
     void in(Box b, IntConsumer hit) {

@@ -41,7 +41,7 @@ public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<Role> o
         Sight s = new Sight(r);
         new Seeing(s).all(r.size());
         List<Unit> units = Unit.of(r.look().drawn());
-        UnitRoles roles = new UnitRoles(s, units);
+        UnitRoles roles = new UnitRoles(s);
         Map<Integer, Gathered> byLayer = new LinkedHashMap<>();
         Map<String, Gathered> byBlock = new LinkedHashMap<>();
         Role[] of = new Role[s.strokes.size()], ofMarks = new Role[s.strokes.marks()];

@@ -78,19 +78,12 @@ final class Seeing {
         for (Gaps.Gap g : gaps) {
             List<Integer> in = new ArrayList<>();
             boolean door = hinges.anyIn(g.box().grown(0.25));
-            strokes.chordsIn(inFile(g.box().grown(0.05)), c -> {
+            strokes.chordsIn(s.inFile(g.box().grown(0.05)), c -> {
                 int i = strokes.strokeOf(c);
                 if (s.isShown(i) && strokes.isStraight(i) && Gaps.isIn(g, s.box(i))) in.add(i);
             });
             for (int i : in) s.see(i, door ? Role.DOOR : Role.WINDOW, 2);
         }
-    }
-
-    private Box inFile(Box upright) {
-        Box b = Box.EMPTY;
-        for (Point p : new Point[] {new Point(upright.minX(), upright.minY()), new Point(upright.maxX(), upright.minY()),
-            new Point(upright.maxX(), upright.maxY()), new Point(upright.minX(), upright.maxY())}) b = b.with(s.back(p));
-        return b;
     }
 
     /** What the format says of itself. */

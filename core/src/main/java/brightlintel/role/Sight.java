@@ -4,6 +4,7 @@ import brightlintel.building.Role;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.look.Look;
 import brightlintel.drawing.Strokes;
+import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import java.util.Arrays;
@@ -18,7 +19,7 @@ final class Sight {
     final Look look;
     final Strokes strokes;
     final double metres;
-    private final double turn;
+    private final Affine upright, back;
     private final float[] seen, seenOfMarks;
     private final double[] boxes;
 
@@ -26,7 +27,9 @@ final class Sight {
         look = r.look();
         strokes = look.strokes();
         metres = r.size().metresPerUnit();
-        turn = look.directions().isEmpty() ? 0 : look.directions().getFirst().angle();
+        double turn = look.directions().isEmpty() ? 0 : look.directions().getFirst().angle();
+        upright = Affine.turn(-turn).then(Affine.scale(metres, metres));
+        back = upright.inverse();
         seen = new float[strokes.size() * ROLES];
         seenOfMarks = new float[strokes.marks() * ROLES];
         boxes = new double[4 * strokes.size()];
@@ -40,13 +43,17 @@ final class Sight {
     }
 
     /** From shifted file units to metres, upright. */
-    Point at(Point shifted) {
-        return shifted.turn(-turn).times(metres);
+    Affine upright() {
+        return upright;
     }
 
-    /** From upright metres to shifted file units. */
-    Point back(Point upright) {
-        return upright.times(1 / metres).turn(turn);
+    Point at(Point shifted) {
+        return upright.apply(shifted);
+    }
+
+    /** A box in upright metres as one in shifted file units that holds it. */
+    Box inFile(Box metres) {
+        return metres.mapped(back);
     }
 
     /** Upright, metres; worked out once. */

@@ -9,7 +9,6 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,15 +20,12 @@ final class UnitRoles {
     private static final double COLUMN_LEAST = 0.1, COLUMN_MOST = 1.3, OUTSIDE = 1.2;
     private static final double ABOUT = 1.12, LEFT = 0.25, SLENDER = 4, ON_CROSSING = 0.12;
     private final Sight s;
-    private final List<Unit> units;
     private final Box building, all;
     private final List<Point> crossings = new ArrayList<>();
     private final Near onCrossing, inRows, tags;
-    private final Map<Long, Integer> alike = new HashMap<>();
 
-    UnitRoles(Sight s, List<Unit> units) {
+    UnitRoles(Sight s) {
         this.s = s;
-        this.units = units;
         int[] walls = IntStream.range(0, s.strokes.size()).filter(i -> s.isShown(i) && s.role(i) == Role.WALL).toArray();
         int[] shown = IntStream.range(0, s.strokes.size()).filter(s::isShown).toArray();
         this.building = walls.length > 8 ? s.bulk(walls, 0.96) : s.bulk(shown, 0.9);
@@ -40,14 +36,13 @@ final class UnitRoles {
         this.onCrossing = Near.of(crossings);
         this.inRows = Near.of(s.look.columns().at().stream().map(s::at).toList());
         this.tags = Near.of(s.look.tagged().stream().map(t -> s.at(t.at())).toList());
-        for (Unit u : units) outline(u).ifPresent(o -> alike.merge(size(o), 1, Integer::sum));
     }
 
     private void crossings() {
         List<Bubbles.Tagged> tags = s.look.tagged();
         for (int i = 0; i < tags.size(); i++) for (int k = i + 1; k < Math.min(tags.size(), i + 200); k++) {
             Point a = s.at(tags.get(i).at()), u = tags.get(i).direction(), b = s.at(tags.get(k).at()), v = tags.get(k).direction();
-            Point du = s.at(u).minus(s.at(new Point(0, 0))).unit(), dv = s.at(v).minus(s.at(new Point(0, 0))).unit();
+            Point du = s.upright().applyVector(u).unit(), dv = s.upright().applyVector(v).unit();
             double c = du.cross(dv);
             if (Math.abs(c) > 0.3) crossings.add(a.plus(du.times(b.minus(a).cross(dv) / c)));
         }
@@ -104,7 +99,7 @@ final class UnitRoles {
     private Role block(Unit u, Map<Role, Double> sums, double whole) {
         Box b = box(u);
         if (sums.getOrDefault(Role.DOOR, 0.0) > 0.1 * whole) return Role.DOOR;
-        if (sums.getOrDefault(Role.GRID, 0.0) > 0.2 * whole || tag(u, b)) return Role.GRID;
+        if (sums.getOrDefault(Role.GRID, 0.0) > 0.2 * whole || tag(b)) return Role.GRID;
         if (sums.getOrDefault(Role.STAIR, 0.0) > 0.4 * whole) return Role.STAIR;
         if (b.width() > 0.8 * building.width() && b.height() > 0.8 * building.height()) return Role.SHEET;
         double small = Math.min(b.width(), b.height()), large = Math.max(b.width(), b.height());
@@ -115,18 +110,18 @@ final class UnitRoles {
         return rest(u);
     }
 
-    private boolean tag(Unit u, Box b) {
+    private boolean tag(Box b) {
         return tags.anyIn(Box.around(b.centre(), 0.2 * b.diagonal()));
     }
 
-    private Box box(Unit u) {
+    Box box(Unit u) {
         Box b = Box.EMPTY;
         for (int i : u.strokes()) b = b.with(s.box(i));
         return b;
     }
 
-    /** The box of what is drawn as one small closed mark. */
-    private Optional<Box> outline(Unit u) {
+    /** The box of what is drawn as one small closed mark, as columns are. */
+    Optional<Box> outline(Unit u) {
         if (u.strokes().isEmpty() || u.strokes().size() > 24) return Optional.empty();
         Box b = box(u);
         double small = Math.min(b.width(), b.height()), large = Math.max(b.width(), b.height());
@@ -136,11 +131,6 @@ final class UnitRoles {
         Point first = s.strokes.curveOf(u.strokes().getFirst()).first(), last = s.strokes.curveOf(u.strokes().getLast()).last();
         boolean closed = u.strokes().size() >= 4 && first.distance(last) * s.metres < 0.01;
         return round || closed || u.isBlock() && u.strokes().size() <= 8 ? Optional.of(b) : Optional.empty();
-    }
-
-    private static long size(Box b) {
-        double small = Math.min(b.width(), b.height()), large = Math.max(b.width(), b.height());
-        return Math.round(small * 50) * 1000 + Math.round(large * 50);
     }
 
     /** On a crossing of the grid, or one of several of its size that stand in rows. */
@@ -175,15 +165,6 @@ final class UnitRoles {
     /** Arcs and closed curves that are no door: furniture and fittings are round, walls hardly. */
     private boolean round(Unit u) {
         return u.strokes().stream().anyMatch(i -> !s.strokes.isStraight(i));
-    }
-
-    /** Whether it is a small closed mark as columns are. */
-    boolean isMark(Unit u) {
-        return outline(u).isPresent();
-    }
-
-    Box boxOf(Unit u) {
-        return box(u);
     }
 
     /** Long lines at the edge of all that is drawn. */

@@ -21,30 +21,24 @@ public final class Rooms {
 
     private Rooms() { }
 
-    /** @param drawn square file units; written: square metres; hidden: half of what its last digit hides */
-    public record Room(double drawn, double written, double hidden, Point at) { }
+    /** @param drawn square file units; written: square metres */
+    public record Room(double drawn, double written, Point at) { }
 
-    /** An area in a text: square metres, and half of what its last digit hides. */
-    record Written(double metres, double hidden) {
-        static Optional<Written> in(String text) {
-            Matcher m = AREA.matcher(text);
-            if (!m.find()) return Optional.empty();
-            String figure = m.group(1).replace(',', '.');
-            int decimals = figure.indexOf('.') < 0 ? 0 : figure.length() - figure.indexOf('.') - 1;
-            String unit = m.group(2).toLowerCase(Locale.ROOT);
-            double each = unit.contains("f") ? SQUARE_FOOT : 1, metres = Double.parseDouble(figure) * each;
-            return metres >= LEAST && metres <= MOST ? Optional.of(new Written(metres, each * Math.pow(10, -decimals) / 2))
-                : Optional.empty();
-        }
+    /** An area in a text, square metres. */
+    private static Optional<Double> written(String text) {
+        Matcher m = AREA.matcher(text);
+        if (!m.find()) return Optional.empty();
+        double each = m.group(2).toLowerCase(Locale.ROOT).contains("f") ? SQUARE_FOOT : 1;
+        return Optional.of(Double.parseDouble(m.group(1).replace(',', '.')) * each).filter(a -> a >= LEAST && a <= MOST);
     }
 
     static List<Room> of(Drawn d, List<Outlines.Run> runs) {
-        record Text(Point at, Written area) { }
+        record Text(Point at, double area) { }
         List<Text> texts = new ArrayList<>();
         Strokes s = d.strokes();
         for (int i = 0; i < s.texts().size(); i++) {
             Point at = s.texts().get(i).box().centre();
-            if (d.markShown().test(i)) Written.in(s.texts().get(i).plain()).ifPresent(a -> texts.add(new Text(at, a)));
+            if (d.markShown().test(i)) written(s.texts().get(i).plain()).ifPresent(a -> texts.add(new Text(at, a)));
         }
         if (texts.isEmpty()) return List.of();
         List<Ring> rings = runs.stream().filter(Outlines.Run::isClosed).map(Outlines.Run::ring).filter(r -> r.area() > 0)
@@ -55,7 +49,7 @@ public final class Rooms {
             // one that holds several rooms is a flat or a storey; the smallest that holds one is its room
             if (inside.size() != 1) continue;
             texts.remove(inside.getFirst());
-            out.add(new Room(r.area(), inside.getFirst().area.metres, inside.getFirst().area.hidden, inside.getFirst().at));
+            out.add(new Room(r.area(), inside.getFirst().area, inside.getFirst().at));
         }
         return out;
     }

@@ -5,7 +5,6 @@ import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.drawing.Entity;
 import brightlintel.drawing.Space;
 import brightlintel.edit.Receiving;
 import brightlintel.receive.DrawingShelf;
@@ -107,8 +106,7 @@ final class ReceiveDocket {
     private static void sheets(Workspace w, Commands commands, Underlay u, DrawingShelf.Shelved s, VBox v) {
         for (Space x : s.drawing().spaces()) {
             boolean there = w.project().underlays().stream().anyMatch(o -> o.sha256().equals(u.sha256()) && o.space().equals(x.key()));
-            boolean drawn = x.entities().stream().anyMatch(e -> !(e instanceof Entity.Viewport));
-            if (!there && drawn) v.getChildren().add(Parts.line(Parts.label(x.key().name()),
+            if (!there && x.drawn() > 0) v.getChildren().add(Parts.line(Parts.label(x.key().name()),
                 Parts.button(Words.of("receive.lay-here"), "lay-sheet-" + x.key().name(), () -> w.lay(u.file(), x.key()))));
         }
     }

@@ -57,7 +57,7 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
         List<String> names = new ArrayList<>();
         long n = 0;
         for (Space s : d.spaces()) {
-            long drawn = s.key() instanceof SpaceKey.Model ? 0 : s.entities().stream().filter(e -> !(e instanceof Entity.Viewport)).count();
+            long drawn = s.key() instanceof SpaceKey.Model ? 0 : s.drawn();
             if (drawn > 0) names.add(s.key().name());
             n += drawn;
         }

@@ -7,26 +7,32 @@ import brightlintel.building.UnderlayId;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.look.Drawn;
 import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.edit.Clearings;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
-import java.util.IdentityHashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What parts of drawings stand for: found behind the window of all that is drawn, once for each drawing; and what somebody said. */
 public final class Casts {
     private static final int MOST = 8;
     private final Workspace w;
-    private final Map<Strokes, List<Cast>> found = new IdentityHashMap<>();
-    private final Map<Strokes, Boolean> asked = new IdentityHashMap<>();
-    private List<Cast> countedOf = List.of();
-    private Strokes countedIn;
-    private Map<Role, Integer> counts = Map.of();
+    /** By bytes and space, so that no drawing is kept in memory for what was found of it. */
+    private final Map<Key, Found> found = new LinkedHashMap<>();
+    private final Set<Key> asked = new HashSet<>();
+
+    private record Key(String sha256, SpaceKey space) { }
+
+    /** @param counted with the words of somebody that stood when they were counted */
+    private record Found(List<Cast> casts, List<Cast> counted, Map<Role, Integer> counts) { }
 
     Casts(Workspace w) {
         this.w = w;
@@ -35,35 +41,37 @@ public final class Casts {
     void forget() {
         found.clear();
         asked.clear();
-        countedIn = null;
     }
 
     /** Nothing while it is being worked out; its end is told as {@link Change#EVIDENCE}. */
     public Optional<List<Cast>> of(PlacedDrawing d) {
-        Strokes s = d.strokes();
-        List<Cast> there = found.get(s);
-        if (there != null) return Optional.of(Casting.with(there, d.underlay().clearing().roles()));
         Underlay u = d.underlay();
+        Key key = new Key(u.sha256(), u.space());
+        Found there = found.get(key);
+        if (there != null) return Optional.of(Casting.with(there.casts, u.clearing().roles()));
         Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
-        if (raw.isEmpty() || asked.put(s, true) != null) return Optional.empty();
-        Object[] out = new Object[1];
-        w.onBoard().behind(() -> out[0] = Casting.proposed(RoleFinding.of(Reckoning.of(Drawn.asReceived(raw.get(), u.space(), s))), s),
-            () -> {
-            if (found.size() >= MOST) forget();
-            @SuppressWarnings("unchecked") List<Cast> all = out[0] == null ? List.of() : (List<Cast>) out[0];
-            found.put(s, all);
+        if (raw.isEmpty() || !asked.add(key)) return Optional.empty();
+        Strokes s = d.strokes();
+        Found[] out = new Found[1];
+        w.onBoard().behind(() -> {
+            List<Cast> casts = Casting.proposed(RoleFinding.of(Reckoning.of(Drawn.asReceived(raw.get(), u.space(), s))), s);
+            out[0] = new Found(casts, casts, Casting.counts(s, casts));
+        }, () -> {
+            if (found.size() >= MOST) found.remove(found.keySet().iterator().next());
+            found.put(key, out[0] == null ? new Found(List.of(), List.of(), Map.of()) : out[0]);
+            asked.remove(key);
             w.tell(Change.EVIDENCE);
         });
         return Optional.empty();
     }
 
-    /** Strokes, texts and fills of each role. */
+    /** Strokes, texts and fills of each role; counted anew only where somebody said otherwise since. */
     public Map<Role, Integer> counts(PlacedDrawing d, List<Cast> casts) {
-        if (countedIn != d.strokes() || !countedOf.equals(casts)) {
-            counts = Casting.counts(d.strokes(), casts);
-            countedIn = d.strokes();
-            countedOf = casts;
-        }
+        Key key = new Key(d.underlay().sha256(), d.underlay().space());
+        Found there = found.get(key);
+        if (there != null && there.counted.equals(casts)) return there.counts;
+        Map<Role, Integer> counts = Casting.counts(d.strokes(), casts);
+        if (there != null) found.put(key, new Found(there.casts, casts, counts));
         return counts;
     }
 

@@ -7,6 +7,7 @@ import brightlintel.building.Underlay;
 import brightlintel.building.Units;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Box;
+import brightlintel.lengths.LengthFormat;
 import brightlintel.paint.Palette;
 import brightlintel.paint.Raster;
 import brightlintel.paint.SizedPicture;
@@ -20,7 +21,8 @@ public final class Compared {
     /** A change of size or turn by less is none to the eye: shares, radians. */
     private static final double SEEN = 1e-3;
     private final Workspace w;
-    private Key key;
+    /** Read from behind the window too: whoever paints for another one gives up. */
+    private volatile Key key;
     private Two two;
     private boolean wanted = true;
 
@@ -83,12 +85,13 @@ public final class Compared {
         String sign = metric ? " m" : " ft";
         Raster[] done = new Raster[2];
         String[] size = new String[2];
+        LengthFormat lengths = w.lengths();
         w.onBoard().behind(() -> {
             PlacedDrawing[] both = {k.drawing, k.drawing.with(after)};
             for (int i = 0; i < 2; i++) {
                 done[i] = SizedPicture.of(both[i], k.palette, WIDE, HIGH, unit, sign, () -> k != key);
                 Box b = both[i].extent().main();
-                size[i] = w.lengths().size(b.width(), b.height());
+                size[i] = lengths.size(b.width(), b.height());
             }
         }, () -> {
             if (k != key || done[1] == null) return;

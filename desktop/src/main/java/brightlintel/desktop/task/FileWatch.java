@@ -3,6 +3,8 @@ package brightlintel.desktop.task;
 import brightlintel.building.Custody;
 import brightlintel.building.Project;
 import brightlintel.building.Source;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
 import brightlintel.desktop.state.Following;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.drawing.Progress;
@@ -10,8 +12,10 @@ import brightlintel.receive.Lookout;
 import brightlintel.receive.Revised;
 import brightlintel.receive.Standing;
 import java.io.IOException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executors;
@@ -34,7 +38,14 @@ public final class FileWatch {
     });
     /** Of the watching thread alone. */
     private final Lookout lookout = new Lookout();
-    private final Map<Source, Following.Stand> changed = new HashMap<>();
+    private final Map<Asked, Following.Stand> changed = new HashMap<>();
+
+    /** A file and what is laid of it: another page that is laid later is compared too. */
+    private record Asked(Source source, List<UnderlayId> laid) {
+        static Asked of(Project p, Source s) {
+            return new Asked(s, p.underlays().stream().filter(u -> u.file().equals(s.id())).map(Underlay::id).toList());
+        }
+    }
 
     /** @param onWindow runs on the thread of the window */
     public FileWatch(Workspace w, Consumer<Runnable> onWindow) {
@@ -43,7 +54,7 @@ public final class FileWatch {
     }
 
     public void begin() {
-        looks.schedule(this::ask, EVERY, TimeUnit.MILLISECONDS);
+        if (!looks.isShutdown()) looks.schedule(this::ask, EVERY, TimeUnit.MILLISECONDS);
     }
 
     /** What is to be looked at is asked for on the thread of the window; the next round comes after this one. */
@@ -63,22 +74,30 @@ public final class FileWatch {
     }
 
     private void round(Project p, Optional<Path> file, Object era) {
+        changed.keySet().removeIf(a -> !p.sources().contains(a.source));
         for (Source s : p.sources()) {
             if (!(s.custody() instanceof Custody.Followed(String path)) || looks.isShutdown()) continue;
-            Following.Stand stand = look(p, s, Path.of(path), file);
+            Following.Stand stand = look(p, s, path, file);
             onWindow.accept(() -> {
                 if (w.era() == era) w.following().put(s.id(), stand);
             });
         }
     }
 
-    private Following.Stand look(Project p, Source s, Path path, Optional<Path> file) {
-        Standing now = lookout.look(path, s.newest(), file);
+    private Following.Stand look(Project p, Source s, String path, Optional<Path> file) {
+        Standing now;
+        try {
+            now = lookout.look(Path.of(path), s.newest(), file);
+        } catch (InvalidPathException e) {
+            // written by another system: there is no such place here
+            now = new Standing.Missing();
+        }
         if (!(now instanceof Standing.Changed c)) return Following.Stand.of(now);
-        Following.Stand before = changed.get(s);
+        Asked asked = Asked.of(p, s);
+        Following.Stand before = changed.get(asked);
         if (before != null && before.standing().equals(c)) return before;
         Following.Stand read = read(p, s, c);
-        changed.put(s, read);
+        changed.put(asked, read);
         return read;
     }
 

@@ -287,10 +287,11 @@ public final class PageWork {
                         yield id;
                     }
                 };
-                // other pages of what was kept belong to a file that is there already, with its custody
+                // pages of what was kept have no place on disk that anybody knows
+                Custody custody = all.file().endsWith(all.name()) ? new Custody.Followed(all.file().toAbsolutePath().toString())
+                    : new Custody.Kept();
                 Receiving.Arrived arrived = new Receiving.Arrived(all.name(),
-                    Files.size(w.shelf().originals().path(sha)), Instant.now().toString(),
-                        new Custody.Followed(all.file().toAbsolutePath().toString()));
+                    Files.size(w.shelf().originals().path(sha)), Instant.now().toString(), custody);
                 UnderlayId id = UnderlayId.fresh();
                 steps.add(Receiving.receive(file, id, arrived, s.arrival(), on));
                 steps.addAll(chosen(all.choice(page), s.drawing().space(space).flatMap(Space::paper), id));

@@ -17,7 +17,8 @@ final class FileCommands {
     private FileCommands() { }
 
     static void add(Commands commands, Workspace w, Asks asks, FileCare care) {
-        commands.add("file-later", "", x -> file(x).flatMap(x.following()::later).isPresent(), x -> file(x).ifPresent(care::takeLater));
+        commands.add("file-later", "", x -> file(x).flatMap(x.following()::later).filter(r -> !r.parts().isEmpty()).isPresent(),
+            x -> file(x).ifPresent(care::takeLater));
         commands.add("file-leave", "", x -> file(x).flatMap(x.following()::offered).isPresent(), x ->
             file(x).ifPresent(x.following()::leave));
         commands.add("file-changes", "", x -> x.following().isLit() || file(x).flatMap(x.following()::later).isPresent(), x -> {
