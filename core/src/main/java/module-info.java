@@ -30,6 +30,7 @@ module brightlintel.core {
     exports brightlintel.edit;
     exports brightlintel.snap;
     exports brightlintel.select;
+    exports brightlintel.sheet;
     exports brightlintel.measure;
     exports brightlintel.trace;
     exports brightlintel.solid;

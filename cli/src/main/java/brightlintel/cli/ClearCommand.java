@@ -2,8 +2,10 @@ package brightlintel.cli;
 
 import brightlintel.building.Role;
 import brightlintel.correct.Reckoning;
+import brightlintel.geom.Box;
 import brightlintel.inspect.Inspection;
 import brightlintel.role.RoleFinding;
+import brightlintel.sheet.SheetParts;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -37,16 +39,31 @@ final class ClearCommand implements Command {
         if (call.rest().size() != 1) throw new WrongCall(call.rest().isEmpty() ? "missing: " + takes() : "one file at a time");
         Path file = Path.of(call.rest().getFirst());
         Reckoning r = TrueCommand.reckoned(file, call);
-        RoleFinding found = RoleFinding.of(r);
-        call.out().writeBytes(JsonText.of(answer(call.rest().getFirst(), found)));
+        call.out().writeBytes(JsonText.of(answer(call.rest().getFirst(), RoleFinding.of(r), SheetParts.of(r))));
         call.out().println();
         return Main.DONE;
     }
 
-    private static Map<String, Object> answer(String file, RoleFinding f) {
-        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "kept", counts(f, true),
-            "setAside",
-            counts(f, false));
+    private static Map<String, Object> answer(String file, RoleFinding f, SheetParts p) {
+        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "regions", regions(p), "kept",
+            counts(f, true), "setAside", counts(f, false));
+    }
+
+    private static List<Map<String, Object>> regions(SheetParts p) {
+        List<Map<String, Object>> out = new ArrayList<>();
+        for (SheetParts.Part x : p.all()) {
+            Box b = x.outline().box();
+            out.add(Inspection.ordered("kind", word(x.kind()), "title", x.title(), "storey",
+                x.storey().isPresent() ? x.storey().getAsInt() : null, "confidence", x.confidence(), "box",
+                List.of(b.minX(), b.minY(), b.maxX(), b.maxY()), "outline",
+                x.outline().corners().stream().map(c -> List.of(c.x(), c.y())).toList(), "sameAs",
+                x.sameAs().isPresent() ? x.sameAs().getAsInt() : null));
+        }
+        return out;
+    }
+
+    private static String word(SheetParts.Kind k) {
+        return k == SheetParts.Kind.KEY_PLAN ? "keyplan" : k.name().toLowerCase(Locale.ROOT);
     }
 
     private static List<Map<String, Object>> parts(List<RoleFinding.OfPart> parts) {

@@ -35,9 +35,14 @@ public final class Drawings {
             else b.append("0\nLINE\n8\n").append(w[0]).append("\n10\n").append(w[1]).append("\n20\n").append(w[2]).append("\n11\n")
                 .append(w[3]).append("\n21\n").append(w[4]).append('\n');
         }
+        return dxf(b + "0\nENDSEC\n0\nEOF\n");
+    }
+
+    /** The text of a whole DXF. */
+    public static RawDrawing dxf(String text) throws IOException {
         Path f = Files.createTempFile("drawing", ".dxf");
         try {
-            Files.writeString(f, b + "0\nENDSEC\n0\nEOF\n");
+            Files.writeString(f, text);
             return DrawingReader.read(f, ReadLimits.DEFAULT, Progress.NONE);
         } finally {
             Files.deleteIfExists(f);

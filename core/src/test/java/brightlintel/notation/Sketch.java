@@ -15,6 +15,7 @@ import brightlintel.drawing.Space;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Style;
 import brightlintel.drawing.Tables;
+import brightlintel.geom.Point;
 import brightlintel.geom.Vec3;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -91,6 +92,35 @@ public final class Sketch {
     /** A leaf open by a right angle, to the right of its hinge. */
     public Sketch door(double x, double y, double leaf) {
         return line(x, y, x, y + leaf).arc(x, y, leaf, 0, 90);
+    }
+
+    /** Lines, polylines, arcs and texts so far, turned about 0,0; radians. */
+    public Sketch turned(double by) {
+        out.replaceAll(e -> switch (e) {
+            case Entity.Line l -> new Entity.Line(l.key(), l.style(), l.extrusion(), turned(l.a(), by), turned(l.b(), by));
+            case Entity.Arc a -> new Entity.Arc(a.key(), a.style(), a.extrusion(), turned(a.centre(), by), a.radius(), a.start() + by, a.end() + by);
+            case Entity.Text t -> new Entity.Text(t.key(), t.style(), t.extrusion(), t.sort(), t.raw(), t.tag(), t.height(), turned(t.at(), by),
+                turned(t.anchor(), by), t.rotation() + by, t.widthFactor(), t.width(), t.across(), t.upward(), t.shown());
+            case Entity.Polyline p -> new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), turned(p.points(), by), List.of(), 0, 0,
+                List.of());
+            default -> throw new IllegalArgumentException(e.kind());
+        });
+        return this;
+    }
+
+    private static Vec3 turned(Vec3 p, double by) {
+        Point q = p.flat().turn(by);
+        return new Vec3(q.x(), q.y(), p.z());
+    }
+
+    private static Doubles turned(Doubles rows, double by) {
+        double[] all = new double[rows.size()];
+        for (int i = 0; i < all.length; i += 4) {
+            Point q = new Point(rows.get(i), rows.get(i + 1)).turn(by);
+            all[i] = q.x();
+            all[i + 1] = q.y();
+        }
+        return Doubles.of(all);
     }
 
     public Sketch word(String name, String value) {

@@ -36,6 +36,8 @@ abstract class CrossRobot extends WindowRobot {
         rest();
         Point2D p = window.board().screenToLocal(at(x, y));
         WritableImage i = onWindow(() -> window.board().snapshot(null, null));
+        assertThat(p.getX() > 2 && p.getY() > 2 && p.getX() < i.getWidth() - 3 && p.getY() < i.getHeight() - 3)
+            .as("%s,%s lies at %s of a board of %s x %s in %s", x, y, p, i.getWidth(), i.getHeight(), window.board().view()).isTrue();
         Color paper = paper(i), best = paper;
         for (int dx = -2; dx <= 2; dx++)
             for (int dy = -2; dy <= 2; dy++) {

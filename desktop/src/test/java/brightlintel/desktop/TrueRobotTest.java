@@ -2,13 +2,16 @@ package brightlintel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brightlintel.building.Given;
 import brightlintel.building.Placement;
+import brightlintel.building.Scale;
 import brightlintel.building.Underlay;
 import brightlintel.demo.AnnexeSheets;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuay;
 import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Witness;
+import brightlintel.edit.Truing;
 import brightlintel.geom.Point;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -167,5 +170,44 @@ class TrueRobotTest extends WindowRobot {
         shot("8-strays");
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(w.underlay().orElseThrow().clearing().singles()).isEmpty();
+    }
+
+    /** Walls and so many doors in millimetres, on the layers of one office. */
+    private Path office(String name, int doors) throws IOException {
+        StringBuilder b = new StringBuilder("0\nSECTION\n2\nENTITIES\n");
+        for (int i = 0; i < 5; i++)
+            for (int face = 0; face <= 240; face += 240) line(b, i == 2 ? "INNER WALL" : "OUTER WALL", 0, 3100 * i + face, 14_000, 3100 * i + face);
+        line(b, "KERB", 0, -2000, 14_000, -2000);
+        for (int i = 0; i < doors; i++) {
+            int x = 1000 + 2000 * i;
+            line(b, "DOOR", x, 3340, x, 3340 + 885);
+            b.append("0\nARC\n8\nDOOR\n10\n" + x + "\n20\n3340\n40\n885\n50\n0\n51\n90\n");
+        }
+        return Files.writeString(folder.resolve(name), b + "0\nENDSEC\n0\nEOF\n");
+    }
+
+    private static void line(StringBuilder b, String layer, int x0, int y0, int x1, int y1) {
+        b.append("0\nLINE\n8\n" + layer + "\n10\n" + x0 + "\n20\n" + y0 + "\n11\n" + x1 + "\n21\n" + y1 + "\n");
+    }
+
+    @Test void whatWasFoundOfOneDrawingIsOfferedToOthersOfTheOffice() throws Exception {
+        receive(office("without-doors.dxf", 0));
+        Underlay first = w.underlay().orElseThrow();
+        receive(office("with-doors.dxf", 6));
+        until("both are there", () -> project().underlays().size() == 2);
+        onWindow(() -> {
+            w.apply(Truing.sizeAlso(List.of(first.id()), Given.stated(Scale.even(0.0254))));
+            return null;
+        });
+        Underlay before = project().underlay(first.id()).orElseThrow();
+        button("stage-true");
+        found();
+        assertThat(lookup("#size-office").tryQuery()).as("nothing is in force yet").isEmpty();
+        keys(KeyCode.T);
+        assertThat(placement().scale().value()).isEqualTo(Scale.even(0.001));
+        button("size-office");
+        assertThat(project().underlay(first.id()).orElseThrow().placement().scale()).isEqualTo(placement().scale());
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(project().underlay(first.id()).orElseThrow().placement()).isEqualTo(before.placement());
     }
 }

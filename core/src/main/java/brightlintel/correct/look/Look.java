@@ -16,7 +16,7 @@ public final class Look {
     private final List<Measure> measures;
     private final List<Doors.Door> doors;
     private final List<Spacings.Pair> pairs = new ArrayList<>();
-    private final List<Steps.Flight> flights = new ArrayList<>();
+    private final List<Steps.Flight> flights = new ArrayList<>(), parked = new ArrayList<>();
     private final List<Bubbles.Tagged> tagged;
     private final List<Rooms.Room> rooms;
     private final Columns.Rows columns;
@@ -34,6 +34,7 @@ public final class Look {
         for (Frame f : frames) {
             pairs.addAll(Spacings.of(f));
             flights.addAll(Steps.of(f));
+            parked.addAll(Steps.bays(f));
         }
         tagged = Bubbles.of(d);
         List<Outlines.Run> runs = Outlines.of(d);
@@ -94,6 +95,11 @@ public final class Look {
 
     public List<Steps.Flight> flights() {
         return flights;
+    }
+
+    /** Rows of lines as between parked cars. */
+    public List<Steps.Flight> parked() {
+        return parked;
     }
 
     /** Grid lines by their tags; one with a tag at both ends is there twice. */

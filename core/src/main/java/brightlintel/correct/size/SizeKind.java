@@ -10,6 +10,10 @@ public enum SizeKind {
     WALLS,
     /** Treads of stairs. */
     STEPS,
+    /** Rows of lines as between parked cars. */
+    PARKING,
+    /** Blocks that are called baths, basins and the like. */
+    FITTINGS,
     /** Areas written in rooms. */
     AREAS,
     /** Heights of letters. */

@@ -4,9 +4,11 @@ import brightlintel.building.Given;
 import brightlintel.building.Scale;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
+import brightlintel.correct.Office;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.lie.DatumFinding;
 import brightlintel.correct.line.Lining;
+import brightlintel.correct.look.Drawn;
 import brightlintel.correct.size.Opinion;
 import brightlintel.correct.size.SizeFinding;
 import brightlintel.correct.size.SizeKind;
@@ -22,6 +24,7 @@ import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.receive.DrawingShelf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -134,6 +137,22 @@ final class ProposalPart {
             () -> w.apply(Truing.sizeAlso(others, size))));
     }
 
+    /** The same for other drawings that look as if they came from the same office: alike layers, the same way of being drawn. */
+    Optional<Button> office() {
+        if (isOpen(Proposed.Decision.SIZE) || of(Proposed.Decision.SIZE).isEmpty()) return Optional.empty();
+        Underlay own = d.underlay();
+        Given<Scale> size = own.placement().scale();
+        List<UnderlayId> others = w.project().underlays().stream().filter(u -> !u.file().equals(own.file()) && !u.locked()
+            && !u.placement().scale().value().equals(size.value()) && w.shelf().has(u).filter(this::isOfOffice).isPresent())
+            .map(Underlay::id).toList();
+        return others.isEmpty() ? Optional.empty() : Optional.of(Parts.button(Words.count("true.office", others.size()), "size-office",
+            () -> w.apply(Truing.sizeAlso(others, size))));
+    }
+
+    private boolean isOfOffice(DrawingShelf.Shelved other) {
+        return Office.isAlike(r.look().drawn(), Drawn.asReceived(other.drawing(), other.space(), other.strokes()));
+    }
+
     private String factor(SizeFinding s) {
         if (s.isStretched()) return Words.of("true.proposes.stretched", TrueState.scaleWords(s.metresPerUnitX()),
             TrueState.scaleWords(s.metresPerUnitY()));
@@ -185,8 +204,8 @@ final class ProposalPart {
         String each = Double.isNaN(o.value()) ? "" : f.partWithUnit(o.value() * metresPerUnit);
         String key = "evidence.says." + o.kind().name();
         return switch (o.kind()) {
-            case MEASURES, AREAS -> Words.of(key, o.count(), o.of());
-            case DOORS, WALLS, STEPS -> Words.of(key, o.count(), o.of(), each);
+            case MEASURES, AREAS, FITTINGS -> Words.of(key, o.count(), o.of());
+            case DOORS, WALLS, STEPS, PARKING -> Words.of(key, o.count(), o.of(), each);
             case LETTERS -> Words.of(key, o.count(), each);
             case EXTENT -> Words.of(key, f.about(o.value() * metresPerUnit));
             case HEADER -> Words.of(key, TrueState.scaleWords(o.at()));

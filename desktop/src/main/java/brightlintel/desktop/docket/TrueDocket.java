@@ -124,6 +124,7 @@ final class TrueDocket {
         List<Node> buttons = new ArrayList<>();
         found.flatMap(f -> f.take(Proposed.Decision.SIZE)).ifPresent(buttons::add);
         found.flatMap(ProposalPart::also).ifPresent(buttons::add);
+        found.flatMap(ProposalPart::office).ifPresent(buttons::add);
         buttons.add(Parts.button(w, commands.get("known-length"), byHand));
         if (strokes) buttons.add(Parts.button(w, commands.get("known-thickness"), false));
         if (paper.isEmpty() && strokes)
