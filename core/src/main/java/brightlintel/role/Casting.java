@@ -7,6 +7,7 @@ import brightlintel.building.Role;
 import brightlintel.building.Why;
 import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
+import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -15,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Roles as a clearing keeps them: proposed from what was found, beside those that somebody gave. */
 public final class Casting {
@@ -69,13 +71,19 @@ public final class Casting {
 
     /** Strokes and marks of each role; those of no cast are left out. */
     public static Map<Role, Integer> counts(Strokes s, List<Cast> casts) {
+        return counts(s, casts, _ -> true);
+    }
+
+    /** @param where of those whose middles lie there; shifted file units */
+    public static Map<Role, Integer> counts(Strokes s, List<Cast> casts, Predicate<Point> where) {
         Lookup of = new Lookup(casts);
         Map<Role, Integer> out = new EnumMap<>(Role.class);
         for (int i = 0; i < s.size(); i++)
-            of.role(s.layers().get(s.layerOf(i)).name(), s.entityOf(i).kind(), s.pathOf(i)).ifPresent(r -> out.merge(r, 1, Integer::sum));
+            if (where.test(s.curveOf(i).at(0.5)))
+                of.role(s.layers().get(s.layerOf(i)).name(), s.entityOf(i).kind(), s.pathOf(i)).ifPresent(r -> out.merge(r, 1, Integer::sum));
         for (int i = 0; i < s.marks(); i++) {
             Strokes.Mark m = s.mark(i);
-            of.role(s.layers().get(m.layer()).name(), m.entity().kind(), m.path()).ifPresent(r -> out.merge(r, 1, Integer::sum));
+            if (where.test(m.box().centre())) of.role(s.layers().get(m.layer()).name(), m.entity().kind(), m.path()).ifPresent(r -> out.merge(r, 1, Integer::sum));
         }
         return out;
     }

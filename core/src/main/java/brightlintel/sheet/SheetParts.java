@@ -31,7 +31,23 @@ public record SheetParts(List<Part> parts, Optional<Part> frame) {
      * @param confidence of the kind, 0 to 1
      * @param sameAs     the place in the list of an earlier part that shows the same
      */
-    public record Part(Kind kind, Ring outline, String title, OptionalInt storey, double confidence, OptionalInt sameAs) { }
+    public record Part(Kind kind, Ring outline, String title, OptionalInt storey, double confidence, OptionalInt sameAs) {
+        private static final double ROOM = 0.012;
+
+        /** A little further out, so that nothing of it lies on the edge. */
+        public Ring withRoom() {
+            double by = ROOM * outline.box().diagonal();
+            List<Point> out = new ArrayList<>();
+            int n = outline.size();
+            for (int i = 0; i < n; i++) {
+                Point c = outline.corners().get(i), before = outline.corners().get((i + n - 1) % n), after = outline.corners().get((i + 1) % n);
+                Point off = c.minus(before).length() > 0 && c.minus(after).length() > 0
+                    ? c.minus(before).unit().plus(c.minus(after).unit()) : Point.ORIGIN;
+                out.add(c.plus(off.times(by)));
+            }
+            return new Ring(out);
+        }
+    }
 
     public SheetParts {
         parts = List.copyOf(parts);

@@ -36,6 +36,7 @@ import brightlintel.edit.Clearings;
 import brightlintel.edit.Placing;
 import brightlintel.edit.Stacking;
 import brightlintel.edit.Tracing;
+import brightlintel.receive.SheetCuts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -181,6 +182,12 @@ public final class Commands {
 
     private void clear() {
         add("strip", "T", w -> w.stage() == Stage.CLEAR && w.drawing().flatMap(w.casts()::of).isPresent(), w -> w.casts().strip());
+        add("cut-plans", "", w -> w.stage() == Stage.CLEAR && w.drawing().filter(d -> w.sheets().offered(d).stream()
+            .anyMatch(SheetCuts.Choice::taken)).isPresent(), w -> w.sheets().take());
+        onUnderlay("cut-out", "", (w, u) -> {
+            w.go(Stage.CLEAR);
+            w.startQuietly(OutlineTool.cutting(w, u));
+        });
         onUnderlay("layer-hide", "C", (w, _) -> w.pointed().ifPresent(p -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
         onUnderlay("layer-alone", "Shift+C", (w, _) -> w.pointed()
             .ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));

@@ -84,6 +84,15 @@ final class PagesDocket {
         return v;
     }
 
+    /** The storey that is meant; "" for null. */
+    static String words(Workspace w, LayOn l) {
+        return switch (l) {
+            case null -> "";
+            case LayOn.There(var id) -> w.project().storey(id).map(Storey::name).orElse("");
+            case LayOn.New(String name, boolean _) -> Words.of("pages.new-storey", name);
+        };
+    }
+
     /** Storeys that are there, and the one that the title asks for. */
     private static Node where(Workspace w, PagesInHand p, PageGlance g) {
         ComboBox<LayOn> choice = new ComboBox<>();
@@ -96,11 +105,7 @@ final class PagesDocket {
         choice.setValue(now);
         choice.setConverter(new StringConverter<>() {
             @Override public String toString(LayOn l) {
-                return switch (l) {
-                    case null -> "";
-                    case LayOn.There(var id) -> w.project().storey(id).map(Storey::name).orElse("");
-                    case LayOn.New(String name, boolean _) -> Words.of("pages.new-storey", name);
-                };
+                return words(w, l);
             }
 
             @Override public LayOn fromString(String s) {

@@ -67,6 +67,7 @@ public final class Casts {
 
     /** Strokes, texts and fills of each role; counted anew only where somebody said otherwise since. */
     public Map<Role, Integer> counts(PlacedDrawing d, List<Cast> casts) {
+        if (d.underlay().cutOut().isPresent()) return Casting.counts(d.strokes(), casts, d.cleared()::shows);
         Key key = new Key(d.underlay().sha256(), d.underlay().space());
         Found there = found.get(key);
         if (there != null && there.counted.equals(casts)) return there.counts;

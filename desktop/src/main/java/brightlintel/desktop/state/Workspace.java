@@ -49,6 +49,7 @@ public final class Workspace {
     private final Measures measures = new Measures(this);
     private final Reckonings reckonings = new Reckonings(this);
     private final Casts casts = new Casts(this);
+    private final Sheets sheets = new Sheets(this);
     private final Compared compared = new Compared(this);
     private final Following following = new Following(this);
     private History history;
@@ -157,6 +158,7 @@ public final class Workspace {
         reckonings.forget();
         compared.forget();
         casts.forget();
+        sheets.forget();
         following.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
@@ -283,6 +285,10 @@ public final class Workspace {
     /** What parts of drawings stand for. */
     public Casts casts() {
         return casts;
+    }
+
+    public Sheets sheets() {
+        return sheets;
     }
 
     /** As it lies, and as it was found. */

@@ -14,6 +14,7 @@ import java.util.List;
 
 /** An outline that is clicked corner by corner: selects what lies in it, or keeps nothing else of a drawing. */
 public final class OutlineTool implements Tool {
+    private static final String CUT = "cut-out";
     private final Workspace w;
     private final List<Point> points = new ArrayList<>();
 
@@ -46,6 +47,13 @@ public final class OutlineTool implements Tool {
         }));
     }
 
+    /** A part of a sheet that is a drawing of its own: by two opposite corners, or by an outline. */
+    public static OutlineTool cutting(Workspace w, UnderlayId u) {
+        return new OutlineTool(w, CUT, "prompt.cut.first", "prompt.cut.close", (corners, _) -> w.drawing()
+            .filter(d -> d.underlay().id().equals(u)).ifPresent(d -> w.sheets().add(d,
+                new Ring(corners.stream().map(d.underlay().placement()::toFile).toList()))));
+    }
+
     @Override public String id() {
         return id;
     }
@@ -56,7 +64,11 @@ public final class OutlineTool implements Tool {
 
     /** An outline is drawn round things, not on them. */
     @Override public boolean snaps() {
-        return false;
+        return id.equals(CUT);
+    }
+
+    private Point at(Aim aim) {
+        return snaps() ? aim.at() : aim.raw();
     }
 
     @Override public void clicked(Aim aim) {
@@ -65,10 +77,15 @@ public final class OutlineTool implements Tool {
 
     @Override public void clicked(Aim aim, boolean inside) {
         if (points.size() > 2 && points.getFirst().distance(aim.raw()) < aim.reach()) take(inside);
-        else points.add(aim.raw());
+        else points.add(at(aim));
     }
 
     @Override public void finish() {
+        if (points.size() == 2 && id.equals(CUT)) {
+            Point a = points.get(0), b = points.get(1);
+            points.add(1, new Point(b.x(), a.y()));
+            points.add(new Point(a.x(), b.y()));
+        }
         if (points.size() > 2) take(false);
     }
 
@@ -93,7 +110,7 @@ public final class OutlineTool implements Tool {
     @Override public List<Mark> marks() {
         List<Mark> out = new ArrayList<>();
         List<Point> ring = new ArrayList<>(points);
-        ring.add(w.aim().raw());
+        ring.add(at(w.aim()));
         if (points.size() > 1) out.add(new Mark.Region(ring));
         for (int i = 0; i + 1 < ring.size(); i++) out.add(new Mark.Line(ring.get(i), ring.get(i + 1), true));
         points.forEach(p -> out.add(new Mark.Handle(p, "")));
