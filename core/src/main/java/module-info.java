@@ -26,6 +26,7 @@ module brightlintel.core {
     exports brightlintel.correct.size;
     exports brightlintel.correct.lie;
     exports brightlintel.correct.line;
+    exports brightlintel.repair;
     exports brightlintel.role;
     exports brightlintel.edit;
     exports brightlintel.snap;

@@ -15,7 +15,7 @@ import java.util.function.IntConsumer;
  * units minus {@link #origin()}, which lies near the drawing's main cluster, so that no digits are lost far from 0,0. Never changed.
  */
 public final class Strokes {
-    private static final int PACKET = 8;
+    private static final int PACKET = 8, MOST_CHORDS = 64;
     private final Point origin;
     private final int size, chords;
     private final double[] xy;
@@ -195,6 +195,41 @@ public final class Strokes {
                     && Math.min(xy[i + 1], xy[i + 3]) <= box.maxY() && Math.max(xy[i + 1], xy[i + 3]) >= box.minY()) hit.accept(c);
             }
         });
+    }
+
+    /** As many strokes, in the same order, some of other shape. @param which in rising order; now: their curves */
+    public Strokes reshaped(List<Integer> which, List<Curve> now) {
+        if (which.isEmpty()) return this;
+        double[] flat = new double[4 * (chords + MOST_CHORDS * which.size() + 1)];
+        int[] of = new int[flat.length / 4], first = new int[size + 1];
+        Curve[] curves = Arrays.copyOf(curve, size);
+        int n = 0, k = 0;
+        for (int i = 0; i < size; i++) {
+            first[i] = n;
+            if (k < which.size() && which.get(k) == i) {
+                Curve c = now.get(k++);
+                int pieces = c instanceof Curve.Straight ? 1 : MOST_CHORDS;
+                curves[i] = c instanceof Curve.Straight ? null : c;
+                for (int p = 0; p < pieces; p++) n = chord(flat, of, n, i, c.at(p / (double) pieces), c.at((p + 1) / (double) pieces));
+            } else {
+                int count = firstChord[i + 1] - firstChord[i];
+                System.arraycopy(xy, 4 * firstChord[i], flat, 4 * n, 4 * count);
+                Arrays.fill(of, n, n + count, i);
+                n += count;
+            }
+        }
+        first[size] = n;
+        return new Strokes(origin, new Columns(size, n, flat, of, first, layer, colour, dash, piece, entity, path, curves), layers, dashings,
+            new Marks(texts, fills, pictures, dimensions), report);
+    }
+
+    private static int chord(double[] flat, int[] of, int n, int stroke, Point a, Point b) {
+        flat[4 * n] = a.x();
+        flat[4 * n + 1] = a.y();
+        flat[4 * n + 2] = b.x();
+        flat[4 * n + 3] = b.y();
+        of[n] = stroke;
+        return n + 1;
     }
 
     public Point origin() {

@@ -1,16 +1,15 @@
 package brightlintel.sheet;
 
+import brightlintel.geom.CellNumbers;
 import brightlintel.geom.Point;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /** The squares of a sheet that strokes run through, joined where they lie no more than three apart. */
 final class Cells {
     private static final int REACH = 3;
     private final double side;
-    private final Map<Long, Integer> at = new HashMap<>();
+    private final CellNumbers cells = new CellNumbers();
     private final int[] cellOf;
     private int[] parent = new int[1024];
     private int size;
@@ -36,25 +35,22 @@ final class Cells {
     }
 
     private int cell(Point p) {
-        return at.computeIfAbsent(key((long) Math.floor(p.x() / side), (long) Math.floor(p.y() / side)), _ -> {
+        int n = cells.of((long) Math.floor(p.x() / side), (long) Math.floor(p.y() / side));
+        while (size <= n) {
             if (size == parent.length) parent = Arrays.copyOf(parent, 2 * size);
             parent[size] = size;
-            return size++;
-        });
-    }
-
-    private static long key(long x, long y) {
-        return x << 32 ^ y & 0xffffffffL;
+            size++;
+        }
+        return n;
     }
 
     private void join() {
-        at.forEach((k, cell) -> {
-            long x = k >> 32, y = (int) (long) k;
-            for (long dx = 0; dx <= REACH; dx++)
-                for (long dy = dx == 0 ? 1 : -REACH; dy <= REACH; dy++) {
+        cells.each((cell, x, y) -> {
+            for (int dx = 0; dx <= REACH; dx++)
+                for (int dy = dx == 0 ? 1 : -REACH; dy <= REACH; dy++) {
                     if (dx * dx + dy * dy > (REACH + 0.5) * (REACH + 0.5)) continue;
-                    Integer other = at.get(key(x + dx, y + dy));
-                    if (other != null) union(cell, other);
+                    int other = cells.find(x + dx, y + dy);
+                    if (other >= 0) union(cell, other);
                 }
         });
     }
