@@ -1,9 +1,11 @@
 package brightlintel.building;
 
 import brightlintel.drawing.Names;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -76,8 +78,21 @@ public record Clearing(Set<String> layersOff, Set<String> kindsOff, Set<String> 
         return new Clearing(layersOff, kindsOff, blocksOff, regions, singles, roles, rolesOff, r);
     }
 
-    /** Nothing set aside; what was said of roles stays said. */
+    /** What is mended all over the drawing. */
+    public Optional<Repair.Mended> mended() {
+        for (Repair r : repairs) if (r instanceof Repair.Mended m && !m.kinds().isEmpty()) return Optional.of(m);
+        return Optional.empty();
+    }
+
+    /** Mended otherwise, or not at all. */
+    public Clearing withMended(Optional<Repair.Mended> m) {
+        List<Repair> out = new ArrayList<>(repairs.stream().filter(r -> !(r instanceof Repair.Mended)).toList());
+        m.ifPresent(out::add);
+        return withRepairs(out);
+    }
+
+    /** Nothing set aside; what was said of roles stays said, and what was mended stays mended. */
     public Clearing allBack() {
-        return NONE.withRoles(roles, Set.of());
+        return NONE.withRoles(roles, Set.of()).withMended(mended());
     }
 }

@@ -22,6 +22,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntPredicate;
 
 /**
  * A clearing applied to a drawing: what is shown of it. Everything that paints, measures, snaps to, traces or writes a drawing asks here
@@ -48,6 +49,11 @@ public final class Cleared {
 
     /** @param finder over the same strokes, for what is named one by one */
     public static Cleared of(Underlay u, Strokes strokes, Finder finder) {
+        return of(u, strokes, finder, null);
+    }
+
+    /** @param gone strokes that are part of others since they were mended; null where nothing was */
+    public static Cleared of(Underlay u, Strokes strokes, Finder finder, IntPredicate gone) {
         Clearing c = u.clearing();
         boolean[] layers = new boolean[strokes.layers().size()];
         for (int i = 0; i < layers.length; i++) layers[i] = !c.hidesLayer(strokes.layers().get(i).name());
@@ -55,13 +61,14 @@ public final class Cleared {
         List<Region> regions = new ArrayList<>(u.cutOut().map(o -> List.of(new Region(o, true))).orElse(List.of()));
         regions.addAll(c.regions());
         boolean plain = c.kindsOff().isEmpty() && c.blocksOff().isEmpty() && c.singles().isEmpty() && c.rolesOff().isEmpty()
-            && c.repairs().isEmpty();
+            && c.repairs().stream().noneMatch(r -> r instanceof Repair.Doubled) && gone == null;
         if (plain && regions.isEmpty()) {
             for (int i = 0; i < marks.length; i++) marks[i] = !layers[strokes.mark(i).layer()];
             return new Cleared(strokes, layers, null, marks, new Regions(List.of(), strokes.origin()));
         }
         Cleared out = new Cleared(strokes, layers, new byte[strokes.size()], marks, new Regions(regions, strokes.origin()));
         out.decide(c, finder);
+        if (gone != null) for (int i = 0; i < strokes.size(); i++) if (gone.test(i)) out.strokeState[i] = HIDDEN;
         return out;
     }
 

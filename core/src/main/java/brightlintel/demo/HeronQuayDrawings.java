@@ -24,6 +24,8 @@ import java.util.Random;
 
 /** The drawings of the club as they arrive, faults included. The same bytes each time. */
 public final class HeronQuayDrawings {
+    /** Metres: by which some walls of the upper storey end before their corner, and how long one of those is at least. */
+    private static final double GAP = 0.003, SHORTENED = 1;
     private HeronQuayDrawings() { }
 
     /** Millimetres without saying so, 212 km from the origin, turned 11.5 degrees; furniture, boats, hatches, a frozen junk layer. */
@@ -39,7 +41,7 @@ public final class HeronQuayDrawings {
             .layer("X-REF-NOTES", -3, 0);
         s.lineType("AXIS", "S-GRID", 900, -120, 60, -120).lineType("SHORT-DASH", "A-STRS", 120, -60);
         blocks(s);
-        walls(s, plan, _ -> "A-WALL");
+        walls(s, plan, 0, _ -> "A-WALL");
         openings(s, plan);
         grid(s);
         stair(s);
@@ -92,7 +94,7 @@ public final class HeronQuayDrawings {
         s.lineType("AXIS", "GRID", 0.9, -0.12, 0.06, -0.12);
         doorBlock(s);
         Random r = new Random(19);
-        walls(s, plan, _ -> r.nextInt(3) == 0 ? "0" : "WALLS");
+        walls(s, plan, GAP, _ -> r.nextInt(3) == 0 ? "0" : "WALLS");
         Random doubled = new Random(7);
         for (Piece p : outlines(plan)) if (p.length() > 0.5 && doubled.nextInt(4) == 0) s.piece("WALLS", p.part(0, p.length() * 0.8));
         for (Opening o : plan.openings()) opening(s, o, plan, "OPENINGS", "OPENINGS");
@@ -158,13 +160,15 @@ public final class HeronQuayDrawings {
     }
 
     /** The chords of the bay become true arcs again. */
-    private static void walls(DxfSketch s, HeronQuay.Plan plan, LayerOf layer) {
+    /** @param shortened metres by which some of them end before their corner */
+    private static void walls(DxfSketch s, HeronQuay.Plan plan, double shortened, LayerOf layer) {
+        int n = 0;
         Point c = new Point(24, 5.6);
         double inner = 2.2 - HeronQuay.OUTER / 2, outer = 2.2 + HeronQuay.OUTER / 2;
         double[] lo = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY}, hi = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
         for (Piece p : outlines(plan)) {
             int ring = onCircle(p, c, inner) ? 0 : onCircle(p, c, outer) ? 1 : -1;
-            if (ring < 0) s.piece(layer.of(p), p);
+            if (ring < 0) s.piece(layer.of(p), shortened > 0 && p.length() > SHORTENED && n++ % 5 == 4 ? p.part(0, p.length() - shortened) : p);
             else for (Point q : List.of(p.a(), p.b())) {
                 double a = q.minus(c).angle();
                 lo[ring] = Math.min(lo[ring], a);

@@ -9,6 +9,7 @@ import brightlintel.building.DrawnRef;
 import brightlintel.building.Edit;
 import brightlintel.building.Project;
 import brightlintel.building.Region;
+import brightlintel.building.Repair;
 import brightlintel.building.Single;
 import brightlintel.building.UnderlayId;
 import brightlintel.drawing.Names;
@@ -16,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
@@ -107,6 +109,11 @@ public final class Clearings {
             out.add(r);
             return c.withRegions(out);
         });
+    }
+
+    /** Mended by a recipe all over, or as it was received again. */
+    public static Edit mend(UnderlayId u, Optional<Repair.Mended> recipe) {
+        return change(recipe.isPresent() ? "edit.mend" : "edit.unmend", "", u, c -> c.withMended(recipe));
     }
 
     /** What was said of the same thing before gives way. */

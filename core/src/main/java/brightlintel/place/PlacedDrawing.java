@@ -12,6 +12,8 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
 import brightlintel.geom.Point;
+import brightlintel.repair.Mender;
+import brightlintel.repair.Repaired;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -29,6 +31,8 @@ public final class PlacedDrawing {
     private final Affine toFile;
     private final Cleared cleared;
     private final Finder finder;
+    private final Mender mender;
+    private final Mender.Worked worked;
     private volatile Extent extent;
     /** Of the drawing before a change of what is shown: about where this one is too. */
     private volatile Extent before;
@@ -36,23 +40,37 @@ public final class PlacedDrawing {
     private volatile List<LaidPicture> pictures;
 
     public PlacedDrawing(Underlay underlay, Strokes strokes, Finder finder) {
-        this(underlay, strokes, finder, Cleared.of(underlay, strokes, finder));
+        this(underlay, new Mender(underlay.sha256(), underlay.space(), strokes, finder));
     }
 
-    /** @param cleared of the same underlay: worked out once for all its places */
-    private PlacedDrawing(Underlay underlay, Strokes strokes, Finder finder, Cleared cleared) {
+    /** With the repairs that the underlay asks for, which are worked out now unless they were before. */
+    public PlacedDrawing(Underlay underlay, Mender mender) {
+        this(underlay, mender, mender.of(underlay), null);
+    }
+
+    /** As it was received, until its repairs are worked out. */
+    public static PlacedDrawing unmended(Underlay underlay, Mender mender) {
+        return new PlacedDrawing(underlay, mender, mender.received(), null);
+    }
+
+    /** @param cleared of the same underlay: worked out once for all its places; null to work it out */
+    private PlacedDrawing(Underlay underlay, Mender mender, Mender.Worked worked, Cleared cleared) {
         this.underlay = underlay;
-        this.strokes = strokes;
-        this.finder = finder;
-        this.cleared = cleared;
+        this.mender = mender;
+        this.worked = worked;
+        this.strokes = worked.strokes();
+        this.finder = worked.finder();
+        this.cleared = cleared != null ? cleared
+            : Cleared.of(underlay, strokes, finder, worked.repaired().isPresent() ? worked::isGone : null);
         toBuilding = underlay.placement().from(strokes.origin());
         toFile = toBuilding.inverse();
     }
 
     /** The same drawing after a decision; what the decision leaves alone is not worked out again. */
     public PlacedDrawing with(Underlay u) {
-        boolean same = u.clearing().equals(underlay.clearing()) && u.cutOut().equals(underlay.cutOut());
-        PlacedDrawing out = new PlacedDrawing(u, strokes, finder, same ? cleared : Cleared.of(u, strokes, finder));
+        Mender.Worked now = mender.of(u);
+        boolean same = now == worked && u.clearing().equals(underlay.clearing()) && u.cutOut().equals(underlay.cutOut());
+        PlacedDrawing out = new PlacedDrawing(u, mender, now, same ? cleared : null);
         if (same && u.placement().straightening().equals(underlay.placement().straightening())) out.pictures = moved(out.toBuilding);
         // moved, scaled or mirrored along its axes, an upright box stays the box of the same strokes
         if (same && u.placement().straightening().equals(underlay.placement().straightening())
@@ -75,6 +93,21 @@ public final class PlacedDrawing {
 
     public Strokes strokes() {
         return strokes;
+    }
+
+    /** What is mended of it, and how it was received. */
+    public Mender mender() {
+        return mender;
+    }
+
+    /** What was mended of it, if anything was asked for. */
+    public Optional<Repaired> repaired() {
+        return worked.repaired();
+    }
+
+    /** Whether its repairs are worked out. */
+    public boolean isMended() {
+        return worked.repaired().isPresent() || underlay.clearing().mended().isEmpty();
     }
 
     public Finder finder() {

@@ -19,6 +19,7 @@ import brightlintel.read.Beside;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.Refused;
 import brightlintel.read.Wanted;
+import brightlintel.repair.Mender;
 import brightlintel.store.Originals;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -56,7 +57,7 @@ public final class DrawingShelf {
     }
 
     /** One space of a drawing, flattened, with what finding needs. */
-    public record Shelved(RawDrawing drawing, SpaceKey space, Strokes strokes, Finder finder) {
+    public record Shelved(RawDrawing drawing, SpaceKey space, Strokes strokes, Finder finder, Mender mender) {
         public Receiving.Arrival arrival() {
             return new Receiving.Arrival(drawing, space, strokes, finder);
         }
@@ -136,7 +137,8 @@ public final class DrawingShelf {
         Optional<Shelved> there = spaces.get(new Key(d.sha256(), space));
         if (there.isPresent()) return there.get();
         Strokes strokes = Flattening.of(d, space, ReadLimits.DEFAULT, progress);
-        Shelved s = new Shelved(d, space, strokes, new Finder(d.sha256(), space, strokes));
+        Finder finder = new Finder(d.sha256(), space, strokes);
+        Shelved s = new Shelved(d, space, strokes, finder, new Mender(d.sha256(), space, strokes, finder));
         spaces.put(new Key(d.sha256(), space), s, strokes.weight());
         return s;
     }
@@ -181,8 +183,7 @@ public final class DrawingShelf {
     }
 
     public PlacedDrawing placed(Underlay u, Progress progress) throws IOException {
-        Shelved s = of(u, progress);
-        return new PlacedDrawing(u, s.strokes(), s.finder());
+        return new PlacedDrawing(u, of(u, progress).mender());
     }
 
     /** Drawings of a storey that are shown. */

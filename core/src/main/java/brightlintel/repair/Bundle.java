@@ -3,6 +3,7 @@ package brightlintel.repair;
 import brightlintel.building.Mend;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
@@ -32,6 +33,8 @@ final class Bundle {
     final double touch, tolerance, beside, metres;
     /** Itself, or the one that it is part of now, or {@link #DROPPED}. */
     final int[] into;
+    /** By layer. */
+    private final int[] group;
     private final double[] ends;
     private final boolean[] line;
     private final Curve[] arcs;
@@ -46,14 +49,19 @@ final class Bundle {
     /** Strokes that may be found otherwise than in the last round: all at first, then those that changed and what lies at their ends. */
     private boolean[] active, stirred;
 
-    /** @param metres per unit */
-    Bundle(Strokes s, double tolerance, double metres) {
+    /**
+     * @param asOne  layers that are one, in lower case
+     * @param metres per unit
+     */
+    Bundle(Strokes s, double tolerance, Set<String> asOne, double metres) {
         strokes = s;
         this.metres = metres;
         this.tolerance = tolerance / metres;
         // nearer than a draughtsman's rounding, ends meet; nearer than a millimetre, lines lie on each other
         touch = Math.min(0.05e-3, tolerance / 50) / metres;
         beside = Math.min(1e-3, tolerance / 3) / metres;
+        group = new int[s.layers().size()];
+        for (int i = 0; i < group.length; i++) group[i] = asOne.contains(Names.key(s.layers().get(i).name())) ? -1 : i;
         int n = s.size();
         into = new int[n];
         line = new boolean[n];
@@ -97,7 +105,7 @@ final class Bundle {
     }
 
     boolean sameLayer(int i, int j) {
-        return strokes.layerOf(i) == strokes.layerOf(j);
+        return group[strokes.layerOf(i)] == group[strokes.layerOf(j)];
     }
 
     /** @param end 0 or 1 */

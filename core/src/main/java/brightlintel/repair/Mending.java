@@ -18,7 +18,7 @@ public final class Mending {
      * @param metres per unit of the file
      */
     public static Repaired of(Strokes s, Repair.Mended recipe, double metres, Progress progress) {
-        Bundle b = new Bundle(s, recipe.tolerance(), metres);
+        Bundle b = new Bundle(s, recipe.tolerance(), recipe.asOne(), metres);
         Set<Mend> kinds = recipe.kinds();
         if (kinds.contains(Mend.ARCS)) Arcs.mend(b);
         b.reindex();

@@ -138,6 +138,7 @@ final class ProjectJson {
         w.put(Cast.Part.Block.class, "block");
         w.put(Cast.Part.LayerKind.class, "layer-kind");
         w.put(Repair.Doubled.class, "doubled");
+        w.put(Repair.Mended.class, "mended");
         w.put(Ink.Usual.class, "usual");
         w.put(Ink.Quiet.class, "quiet");
         w.put(Ink.Drawn.class, "drawn");

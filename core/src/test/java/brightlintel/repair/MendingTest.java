@@ -162,6 +162,14 @@ class MendingTest {
         assertThat(r.counts()).isEmpty();
     }
 
+    @Test void wallsOnTwoLayersAreMendedAsOne() {
+        Sketch s = new Sketch().on("WALLS").line(0, 0, 1000, 0).on("0").line(1004, 3, 1004, 900).line(200, 0, 700, 0);
+        Strokes all = Flattening.of(s.drawing(), s.space(), ReadLimits.DEFAULT, Progress.NONE);
+        assertThat(Mending.of(all, new Repair.Mended(ALL, 0.01), 0.001, Progress.NONE).counts()).isEmpty();
+        assertThat(Mending.of(all, new Repair.Mended(ALL, 0.01, Set.of("Walls", "0")), 0.001, Progress.NONE).counts())
+            .containsEntry(Mend.GAPS, 2).containsEntry(Mend.OVERLAPS, 1);
+    }
+
     @Test void whereSomethingElseMeetsPiecesStayPieces() {
         Repaired r = of(new Sketch().line(0, 0, 1000, 0).line(1000, 0, 2000, 0).line(1000, 0, 1000, 500), Mend.values());
         assertThat(r.counts()).isEmpty();

@@ -21,6 +21,7 @@ import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.Region;
+import brightlintel.building.Mend;
 import brightlintel.building.Repair;
 import brightlintel.building.Role;
 import brightlintel.building.Scale;
@@ -228,7 +229,8 @@ class RoundTripTest {
             List.of(new Single(mark(), true), new Single(stroke(), false)),
             List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)),
             new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT))),
-            Set.of(Role.FURNITURE, Role.SITE), List.of(new Repair.Doubled(stroke(), stroke())));
+            Set.of(Role.FURNITURE, Role.SITE), List.of(new Repair.Doubled(stroke(), stroke()),
+                new Repair.Mended(Set.of(Mend.GAPS, Mend.DOUBLED), 0.005, Set.of("walls", "0"))));
         return new Underlay(new UnderlayId(id), new FileId(file), "0c", space(), r.nextBoolean() ? Optional.empty() : Optional.of(ring()),
             place, c, appearance(), r.nextBoolean());
     }

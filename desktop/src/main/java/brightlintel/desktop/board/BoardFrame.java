@@ -89,7 +89,10 @@ final class BoardFrame {
         unseen().ifPresent(words -> brush.textCentred(Words.of(words), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.MEDIUM,
             p.ink2()));
         if (w.stage() == Stage.TRUE) new EvidenceMarks(w, brush, p, view).paint();
-        if (w.stage() == Stage.CLEAR) PartMarks.paint(w, brush, p, view);
+        if (w.stage() == Stage.CLEAR) {
+            PartMarks.paint(w, brush, p, view);
+            RepairMarks.paint(w, brush, p, view);
+        }
         if (w.stage() == Stage.RECEIVE) changes.paint(w, brush, p, view);
         MeasureMarks.of(w).forEach(marks::paint);
         w.tool().marks().forEach(marks::paint);

@@ -184,6 +184,9 @@ public final class Commands {
         add("strip", "T", w -> w.stage() == Stage.CLEAR && w.drawing().flatMap(w.casts()::of).isPresent(), w -> w.casts().strip());
         add("cut-plans", "", w -> w.stage() == Stage.CLEAR && w.drawing().filter(d -> w.sheets().offered(d).stream()
             .anyMatch(SheetCuts.Choice::taken)).isPresent(), w -> w.sheets().take());
+        add("mend", "Shift+R", w -> w.stage() == Stage.CLEAR && w.drawing().filter(d -> !d.underlay().locked()
+            && d.underlay().clearing().mended().isEmpty()).flatMap(w.mendings()::proposed).filter(r -> r.total() > 0).isPresent(),
+            w -> w.mendings().take());
         onUnderlay("cut-out", "", (w, u) -> {
             w.go(Stage.CLEAR);
             w.startQuietly(OutlineTool.cutting(w, u));

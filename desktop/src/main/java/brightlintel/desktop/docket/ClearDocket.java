@@ -47,6 +47,7 @@ final class ClearDocket {
     private final Label hidden = Parts.label("", "quiet");
     private final VBox which = new VBox();
     private final VBox roles = new VBox(4);
+    private final VBox repair = new VBox();
     private Map<String, Cast> casts = Map.of();
 
     ClearDocket(Workspace w, Commands commands) {
@@ -61,6 +62,7 @@ final class ClearDocket {
             if (r != null && e.getCode() == KeyCode.SPACE) toggle(r);
         });
         VBox.setVgrow(list, Priority.ALWAYS);
+        list.setMinHeight(64);
         search.setId("layer-search");
         search.textProperty().addListener((_, _, _) -> refresh());
         order.setId("layer-order");
@@ -95,7 +97,7 @@ final class ClearDocket {
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
         return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
-            roles, Parts.row(back, invert, crop), muted), layers);
+            roles, Parts.row(back, invert, crop), muted), layers, repair);
     }
 
     /** The same nodes each time, so that the search field keeps its focus and the list its place. */
@@ -119,6 +121,7 @@ final class ClearDocket {
             RolesPart part = new RolesPart(w, commands, d);
             roles.getChildren().setAll(part.rows());
             casts = part.ofLayers();
+            repair.getChildren().setAll(RepairPart.build(w, commands, d));
             LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
             value.setText(Words.of("clear.stay", LengthFormat.grouped(s.strokesShown()), LengthFormat.grouped(s.strokes())));
             back.setDisable(d.underlay().clearing().equals(d.underlay().clearing().allBack()));

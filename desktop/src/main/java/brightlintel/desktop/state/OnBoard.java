@@ -29,6 +29,7 @@ public final class OnBoard {
     private final Underlays underlays = new Underlays();
     private final Map<UnderlayId, String> troubles = new HashMap<>();
     private final Set<PlacedDrawing> measuring = new HashSet<>();
+    private final Set<Underlay> mending = new HashSet<>();
     private final Map<UnderlayId, Picked> picked = new LinkedHashMap<>();
     private Optional<UnderlayId> inHand = Optional.empty();
     private Executor background = Runnable::run, window = Runnable::run;
@@ -82,7 +83,17 @@ public final class OnBoard {
 
     /** All that are read already, the undermost first. */
     public List<PlacedDrawing> laid() {
-        return underlays.of(w.project().underlaysOf(w.storeyId()), shelf);
+        return mended(underlays.of(w.project().underlaysOf(w.storeyId()), shelf));
+    }
+
+    /** A large one is seen as it was received until its repairs are worked out behind the window. */
+    private List<PlacedDrawing> mended(List<PlacedDrawing> all) {
+        for (PlacedDrawing d : all)
+            if (!d.isMended() && mending.add(d.underlay())) behind(() -> d.mender().of(d.underlay()), () -> {
+                mending.remove(d.underlay());
+                w.tell(Change.DRAWING);
+            });
+        return all;
     }
 
     /** Those of them that are seen. */
@@ -99,7 +110,7 @@ public final class OnBoard {
 
     /** Those of any storey that are read already and are shown. */
     public List<PlacedDrawing> of(StoreyId s) {
-        return underlays.of(Appearing.shown(w.project().underlaysOf(s)), shelf);
+        return mended(underlays.of(Appearing.shown(w.project().underlaysOf(s)), shelf));
     }
 
     /** That of the underlay in hand, once it is read. */

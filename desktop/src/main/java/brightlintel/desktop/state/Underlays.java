@@ -4,6 +4,7 @@ import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
+import brightlintel.repair.Mender;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,8 @@ import java.util.Set;
  */
 final class Underlays {
     private static final int MOST = 8;
+    /** What has fewer strokes is mended within a frame or two. */
+    private static final int LARGE = 8_000;
     private final Map<UnderlayId, PlacedDrawing> placed = new HashMap<>();
 
     List<PlacedDrawing> of(List<Underlay> underlays, DrawingShelf shelf) {
@@ -36,11 +39,17 @@ final class Underlays {
     private Optional<PlacedDrawing> get(Underlay u, DrawingShelf shelf) {
         PlacedDrawing there = placed.get(u.id());
         boolean same = has(u);
+        if (same && !there.isMended() && there.mender().isReady(u)) same = false;
         if (same && there.underlay().equals(u)) return Optional.of(there);
-        Optional<PlacedDrawing> now = same ? Optional.of(there.with(u))
-            : shelf.has(u).map(s -> new PlacedDrawing(u, s.strokes(), s.finder()));
+        Optional<PlacedDrawing> now = same ? Optional.of(isAtOnce(u, there.mender()) ? there.with(u) : PlacedDrawing.unmended(u, there.mender()))
+            : shelf.has(u).map(s -> isAtOnce(u, s.mender()) ? new PlacedDrawing(u, s.mender()) : PlacedDrawing.unmended(u, s.mender()));
         now.ifPresent(d -> placed.put(u.id(), d));
         return now;
+    }
+
+    /** Whether its repairs are worked out, or soon are. */
+    private static boolean isAtOnce(Underlay u, Mender m) {
+        return m.isReady(u) || m.received().strokes().size() < LARGE;
     }
 
     /** Made behind the window, with what was worked out there. */

@@ -50,6 +50,7 @@ public final class Workspace {
     private final Reckonings reckonings = new Reckonings(this);
     private final Casts casts = new Casts(this);
     private final Sheets sheets = new Sheets(this);
+    private final Mendings mendings = new Mendings(this);
     private final Compared compared = new Compared(this);
     private final Following following = new Following(this);
     private History history;
@@ -159,6 +160,7 @@ public final class Workspace {
         compared.forget();
         casts.forget();
         sheets.forget();
+        mendings.forget();
         following.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
@@ -289,6 +291,10 @@ public final class Workspace {
 
     public Sheets sheets() {
         return sheets;
+    }
+
+    public Mendings mendings() {
+        return mendings;
     }
 
     /** As it lies, and as it was found. */

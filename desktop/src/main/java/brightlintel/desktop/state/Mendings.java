@@ -1,0 +1,122 @@
+package brightlintel.desktop.state;
+
+import brightlintel.building.Cast;
+import brightlintel.building.Mend;
+import brightlintel.building.Repair;
+import brightlintel.building.Role;
+import brightlintel.building.Underlay;
+import brightlintel.drawing.Progress;
+import brightlintel.edit.Clearings;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.repair.Repaired;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What would be mended of a drawing: worked out behind the window for the kinds and the tolerance that are chosen, and shown before it is taken. */
+public final class Mendings {
+    /** Metres: the tolerances that are offered. */
+    public static final double[] OFFERED = {0.001, 0.005, 0.01, 0.02};
+    private static final int MOST = 4;
+    private final Workspace w;
+    private final Map<Key, Repaired> found = new LinkedHashMap<>();
+    private final Set<Key> asked = new HashSet<>();
+    private final Set<Mend> off = EnumSet.noneOf(Mend.class);
+    private double tolerance = 0.005;
+    private boolean shows;
+
+    private record Key(String sha256, Object space, Repair.Mended recipe, double metres) { }
+
+    Mendings(Workspace w) {
+        this.w = w;
+    }
+
+    void forget() {
+        found.clear();
+        asked.clear();
+    }
+
+    public double tolerance() {
+        return tolerance;
+    }
+
+    public void tolerance(double metres) {
+        tolerance = metres;
+        w.tell(Change.EVIDENCE);
+    }
+
+    public boolean isOff(Mend kind) {
+        return off.contains(kind);
+    }
+
+    public void toggle(Mend kind) {
+        if (!off.remove(kind)) off.add(kind);
+        w.tell(Change.EVIDENCE);
+    }
+
+    /** Whether what would change is seen on the board. */
+    public boolean shows() {
+        return shows;
+    }
+
+    public void show(boolean s) {
+        shows = s;
+        w.tell(Change.EVIDENCE);
+    }
+
+    private Optional<Repair.Mended> recipe(PlacedDrawing d) {
+        Set<Mend> kinds = EnumSet.allOf(Mend.class);
+        kinds.removeAll(off);
+        return kinds.isEmpty() ? Optional.empty() : Optional.of(new Repair.Mended(kinds, tolerance, walls(d)));
+    }
+
+    /** Walls that lie on several layers are mended as one. */
+    private Set<String> walls(PlacedDrawing d) {
+        Set<String> out = new HashSet<>();
+        for (Cast c : w.casts().of(d).orElse(List.of()))
+            if (c.role().value() == Role.WALL && c.part() instanceof Cast.Part.Layer(String layer)) out.add(layer);
+        return out.size() > 1 ? out : Set.of();
+    }
+
+    /** Of all kinds, with the tolerance that is chosen: how many there would be of each. */
+    public Optional<Repaired> all(PlacedDrawing d) {
+        return of(d, new Repair.Mended(EnumSet.allOf(Mend.class), tolerance, walls(d)));
+    }
+
+    /** What would be done now. Nothing while it is being worked out; its end is told as {@link Change#EVIDENCE}. */
+    public Optional<Repaired> proposed(PlacedDrawing d) {
+        return recipe(d).flatMap(r -> of(d, r));
+    }
+
+    private Optional<Repaired> of(PlacedDrawing d, Repair.Mended recipe) {
+        Underlay u = d.underlay();
+        double metres = u.placement().scale().value().mean();
+        Key key = new Key(u.sha256(), u.space(), recipe, metres);
+        Repaired there = found.get(key);
+        if (there != null || !asked.add(key)) return Optional.ofNullable(there);
+        Repaired[] out = new Repaired[1];
+        w.onBoard().behind(() -> out[0] = d.mender().with(recipe, metres, Progress.NONE).repaired().orElseThrow(), () -> {
+            asked.remove(key);
+            while (found.size() >= MOST) found.remove(found.keySet().iterator().next());
+            if (out[0] != null) found.put(key, out[0]);
+            w.tell(Change.EVIDENCE);
+        });
+        return Optional.ofNullable(found.get(key));
+    }
+
+    /** As one step. */
+    public void take() {
+        w.drawing().ifPresent(d -> {
+            if (proposed(d).isPresent()) w.apply(Clearings.mend(d.underlay().id(), recipe(d)));
+        });
+    }
+
+    /** As it was received again. */
+    public void takeBack() {
+        w.underlay().ifPresent(u -> w.apply(Clearings.mend(u.id(), Optional.empty())));
+    }
+}
