@@ -1,19 +1,27 @@
 package brightlintel.cli;
 
+import brightlintel.building.Cast;
+import brightlintel.building.Mend;
 import brightlintel.building.Role;
 import brightlintel.correct.Reckoning;
+import brightlintel.drawing.Progress;
+import brightlintel.drawing.Strokes;
 import brightlintel.geom.Box;
 import brightlintel.inspect.Inspection;
+import brightlintel.receive.Cleaned;
+import brightlintel.repair.Mending;
+import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
 import brightlintel.sheet.SheetParts;
+import org.apache.commons.cli.Options;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
-import org.apache.commons.cli.Options;
 
 /** What of a drawing is building, as JSON. */
 final class ClearCommand implements Command {
@@ -39,14 +47,25 @@ final class ClearCommand implements Command {
         if (call.rest().size() != 1) throw new WrongCall(call.rest().isEmpty() ? "missing: " + takes() : "one file at a time");
         Path file = Path.of(call.rest().getFirst());
         Reckoning r = TrueCommand.reckoned(file, call);
-        call.out().writeBytes(JsonText.of(answer(call.rest().getFirst(), RoleFinding.of(r), SheetParts.of(r))));
+        call.out().writeBytes(JsonText.of(answer(call.rest().getFirst(), r)));
         call.out().println();
         return Main.DONE;
     }
 
-    private static Map<String, Object> answer(String file, RoleFinding f, SheetParts p) {
-        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "regions", regions(p), "kept",
-            counts(f, true), "setAside", counts(f, false));
+    private static Map<String, Object> answer(String file, Reckoning r) {
+        RoleFinding f = RoleFinding.of(r);
+        Strokes s = r.look().strokes();
+        List<Cast> casts = Casting.proposed(f, s);
+        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "regions", regions(SheetParts.of(r)),
+            "repairs", repairs(r, casts), "kept", counts(s, casts, true), "setAside", counts(s, casts, false));
+    }
+
+    /** What would be mended, as the window proposes it. */
+    private static Map<String, Integer> repairs(Reckoning r, List<Cast> casts) {
+        Map<String, Integer> out = new LinkedHashMap<>();
+        Map<Mend, Integer> counts = Mending.of(r.look().strokes(), Cleaned.recipe(casts), r.size().metresPerUnit(), Progress.NONE).counts();
+        for (Mend k : Mend.values()) if (counts.containsKey(k)) out.put(k.name().toLowerCase(Locale.ROOT), counts.get(k));
+        return out;
     }
 
     private static List<Map<String, Object>> regions(SheetParts p) {
@@ -70,28 +89,23 @@ final class ClearCommand implements Command {
         List<Map<String, Object>> out = new ArrayList<>();
         for (RoleFinding.OfPart p : parts) {
             Map<String, Integer> roles = new TreeMap<>();
-            p.roles().forEach((r, n) -> roles.put(word(r), n));
-            out.add(Inspection.ordered("name", p.name(), "role", p.isMixed() ? "mixed" : word(p.role()), "confidence",
+            p.roles().forEach((r, n) -> roles.put(Casting.word(r), n));
+            out.add(Inspection.ordered("name", p.name(), "role", p.isMixed() ? "mixed" : Casting.word(p.role()), "confidence",
                 Math.round(p.confidence() * 100) / 100.0, "strokes", p.units(), "roles", roles));
         }
         return out;
     }
 
-    /** Strokes and marks by what they are. */
-    private static Map<String, Integer> counts(RoleFinding f, boolean kept) {
+    /** Strokes and marks by what they are cast as; what nothing is known of stays. */
+    private static Map<String, Integer> counts(Strokes s, List<Cast> casts, boolean kept) {
         Map<String, Integer> out = new LinkedHashMap<>();
-        for (List<Role> all : List.of(f.of(), f.ofMarks()))
-            for (Role r : all) if (r.isBuilding() == kept) out.merge(word(r), 1, Integer::sum);
+        Casting.Lookup of = new Casting.Lookup(casts);
+        for (int i = 0; i < s.size(); i++) count(of.of(s, i), kept, out);
+        for (int i = 0; i < s.marks(); i++) count(of.of(s, s.mark(i)), kept, out);
         return out;
     }
 
-    private static String word(Role r) {
-        return switch (r) {
-            case SLAB_EDGE -> "slabEdge";
-            case ROOM_OUTLINE -> "roomOutline";
-            case ROOM_LABEL -> "roomLabel";
-            case SHEET -> "frame";
-            default -> r.name().toLowerCase(Locale.ROOT);
-        };
+    private static void count(Optional<Role> r, boolean kept, Map<String, Integer> out) {
+        if (r.map(Role::isBuilding).orElse(true) == kept) out.merge(r.map(Casting::word).orElse("unknown"), 1, Integer::sum);
     }
 }

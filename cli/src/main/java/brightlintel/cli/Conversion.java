@@ -15,6 +15,7 @@ import brightlintel.paint.Raster;
 import brightlintel.read.DrawingReader;
 import brightlintel.read.Sniffer;
 import brightlintel.read.Wanted;
+import brightlintel.receive.Cleaned;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
@@ -50,6 +51,11 @@ record Conversion(Command.Call call, Path file, Path to) {
             throw new WrongCall("--to must end in .ifc, .png, .dxf, .dwg, .pdf or .svg: " + to.getFileName());
         boolean metres = oneOf("unit", "mm", "m").equals("m"), flat = oneOf("view", "3d", "plan").equals("plan");
         boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
+        if (call.words().hasOption("clean")) {
+            if (project || ending.equals("ifc") || ending.equals("png")) throw new WrongCall("--clean is for a drawing, to .dxf, .dwg, .pdf or .svg");
+            clean(format, metres ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE);
+            return Main.DONE;
+        }
         if (format.isPresent() && !project) {
             write(OnPaper.inModel(DrawingReader.look(file, new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")),
                 ReadLimits.DEFAULT,
@@ -71,6 +77,17 @@ record Conversion(Command.Call call, Path file, Path to) {
         else if (format.isPresent()) basePlan(p, shelf, format.get(), metres ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE);
         else picture(p, shelf, flat);
         return Main.DONE;
+    }
+
+    /** What is unsure is said. */
+    private void clean(Optional<DrawingFormat> format, BasePlan.Unit unit) throws Exception {
+        DrawingShelf shelf = new DrawingShelf(Originals.temporary());
+        DrawingShelf.Shelved d = shelf.take(file, new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")), Progress.NONE);
+        Cleaned c = Cleaned.of(file.getFileName().toString(), d);
+        if (!c.isTrue()) call.err().println("note: the size is not sure; it is taken as the file says, and nothing was mended");
+        Storey s = c.project().storeys().getFirst();
+        if (format.isPresent()) write(BasePlan.of(c.project(), s.id(), shelf.placed(c.project(), s.id(), Progress.NONE), unit, true), format.get());
+        else new SheetConversion(call, file, to).base(c.project(), s, shelf);
     }
 
     /** The first is meant if nothing is said. */

@@ -28,6 +28,8 @@ final class ConvertCommand implements Command {
             .desc("the plan of this storey, or this storey alone in 3D").get())
             .addOption(Option.builder().longOpt("unit").hasArg().argName("mm|m").desc("of a base plan in DXF or DWG; mm if it is not said")
             .get())
+            .addOption(Option.builder().longOpt("clean").desc("of a drawing: building alone, mended, true to size, on layers named by what lies on them")
+            .get())
             .addOption(Pages.OPTION)
             .addOption(InspectCommand.PASSWORD)
             .addOption(Option.builder().longOpt("sheet").hasArg().argName("A4..A0").desc("of a PDF or SVG; A3 if it is not said").get())

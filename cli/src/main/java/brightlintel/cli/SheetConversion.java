@@ -29,6 +29,11 @@ record SheetConversion(Command.Call call, Path file, Path to) {
         write(p, s, shelf.placed(p, s.id(), Progress.NONE), what.equals("plan") ? PlanPlot.What.PLAN : PlanPlot.What.BASE_PLAN);
     }
 
+    /** What is shown of the underlays of a storey. */
+    void base(Project p, Storey s, DrawingShelf shelf) throws Exception {
+        write(p, s, shelf.placed(p, s.id(), Progress.NONE), PlanPlot.What.BASE_PLAN);
+    }
+
     /** A drawing alone, placed as it would be when it is received. */
     void drawing(DrawingShelf shelf) throws Exception {
         String name = file.getFileName().toString();

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -69,6 +70,17 @@ public final class Casting {
         return List.copyOf(all.values());
     }
 
+    /** The word for a role in files. */
+    public static String word(Role r) {
+        return switch (r) {
+            case SLAB_EDGE -> "slabEdge";
+            case ROOM_OUTLINE -> "roomOutline";
+            case ROOM_LABEL -> "roomLabel";
+            case SHEET -> "frame";
+            default -> r.name().toLowerCase(Locale.ROOT);
+        };
+    }
+
     /** Strokes and marks of each role; those of no cast are left out. */
     public static Map<Role, Integer> counts(Strokes s, List<Cast> casts) {
         return counts(s, casts, _ -> true);
@@ -80,25 +92,33 @@ public final class Casting {
         Map<Role, Integer> out = new EnumMap<>(Role.class);
         for (int i = 0; i < s.size(); i++)
             if (where.test(s.curveOf(i).at(0.5)))
-                of.role(s.layers().get(s.layerOf(i)).name(), s.entityOf(i).kind(), s.pathOf(i)).ifPresent(r -> out.merge(r, 1, Integer::sum));
+                of.of(s, i).ifPresent(r -> out.merge(r, 1, Integer::sum));
         for (int i = 0; i < s.marks(); i++) {
             Strokes.Mark m = s.mark(i);
-            if (where.test(m.box().centre())) of.role(s.layers().get(m.layer()).name(), m.entity().kind(), m.path()).ifPresent(r -> out.merge(r, 1, Integer::sum));
+            if (where.test(m.box().centre())) of.of(s, m).ifPresent(r -> out.merge(r, 1, Integer::sum));
         }
         return out;
     }
 
-    /** Looked up once for each layer, kind and block path. */
-    private static final class Lookup {
+    /** The role of what was cast so; asked for any number of strokes and marks of one drawing. */
+    public static final class Lookup {
         private final Map<Cast.Part, Role> parts = new HashMap<>();
         private final Map<String, Map<String, Optional<Role>>> plain = new HashMap<>();
         private final Map<Strokes.Path, Optional<Role>> blocks = new IdentityHashMap<>();
 
-        Lookup(List<Cast> casts) {
+        public Lookup(List<Cast> casts) {
             casts.forEach(c -> parts.put(c.part(), c.role().value()));
         }
 
-        Optional<Role> role(String layer, String kind, Strokes.Path path) {
+        public Optional<Role> of(Strokes s, int stroke) {
+            return role(s.layers().get(s.layerOf(stroke)).name(), s.entityOf(stroke).kind(), s.pathOf(stroke));
+        }
+
+        public Optional<Role> of(Strokes s, Strokes.Mark m) {
+            return role(s.layers().get(m.layer()).name(), m.entity().kind(), m.path());
+        }
+
+        private Optional<Role> role(String layer, String kind, Strokes.Path path) {
             Optional<Role> here = plain.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(kind, k ->
                 Optional.ofNullable(parts.get(new Cast.Part.Layer(layer))).or(() ->
                     Optional.ofNullable(parts.get(new Cast.Part.LayerKind(layer, k)))));

@@ -4,6 +4,7 @@ import brightlintel.building.Contents;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Role;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
 import brightlintel.building.StoreyElement;
@@ -34,6 +35,7 @@ import brightlintel.geom.Vec3;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.role.Casting;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -65,16 +67,23 @@ public final class BasePlan {
     private static final double ARM = 0.5, NORTH = 2;
     private final Affine toUnit;
     private final double perMetre;
+    private final boolean byRole;
     private final List<Entity> out = new ArrayList<>();
     private final Map<String, Layer> layers = new LinkedHashMap<>();
 
-    private BasePlan(Unit unit) {
+    private BasePlan(Unit unit, boolean byRole) {
+        this.byRole = byRole;
         perMetre = unit.perMetre;
         toUnit = Affine.scale(perMetre, perMetre);
     }
 
     public static RawDrawing of(Project p, StoreyId on, List<PlacedDrawing> underlays, Unit unit) {
-        BasePlan b = new BasePlan(unit);
+        return of(p, on, underlays, unit, false);
+    }
+
+    /** @param byRole layers are named by what lies on them, where that is known, and not as in the file */
+    public static RawDrawing of(Project p, StoreyId on, List<PlacedDrawing> underlays, Unit unit, boolean byRole) {
+        BasePlan b = new BasePlan(unit, byRole);
         b.layer("0", 7);
         for (PlacedDrawing d : underlays) b.underlay(d);
         b.model(p, on);
@@ -103,17 +112,23 @@ public final class BasePlan {
     private void underlay(PlacedDrawing d) {
         Strokes s = d.strokes();
         Affine map = d.toBuilding().then(toUnit);
+        Casting.Lookup roles = new Casting.Lookup(d.underlay().clearing().roles());
         for (int i = 0; i < s.size(); i++) {
             if (!d.cleared().strokeShown(i)) continue;
-            Layer l = s.layers().get(s.layerOf(i));
-            layers.putIfAbsent(l.name(), Layer.plain(l.name(), l.colour()));
+            Layer l = layer(s.layers().get(s.layerOf(i)), roles.of(s, i));
             Curve whole = s.curveOf(i).mapped(map);
             double[] shown = d.cleared().stretches(i);
             if (!d.cleared().strokeCut(i)) curve(whole, on(l.name()));
             else for (int k = 0; k < shown.length; k += 2) curve(whole.part(shown[k], shown[k + 1]), on(l.name()));
         }
         for (int i = 0; i < s.texts().size(); i++)
-            if (d.cleared().textShown(i)) text(s.texts().get(i), map, s.layers().get(s.texts().get(i).layer()).name());
+            if (d.cleared().textShown(i))
+                text(s.texts().get(i), map, layer(s.layers().get(s.texts().get(i).layer()), roles.of(s, s.texts().get(i))).name());
+    }
+
+    private Layer layer(Layer own, Optional<Role> role) {
+        String name = byRole && role.isPresent() ? role.get().name().replace('_', '-') : own.name();
+        return layers.computeIfAbsent(name, n -> Layer.plain(n, own.colour()));
     }
 
     /** Line by line, each on its own base line, so that it stands where it was drawn whatever point its block of text was hung on. */

@@ -1,13 +1,12 @@
 package brightlintel.desktop.state;
 
-import brightlintel.building.Cast;
 import brightlintel.building.Mend;
 import brightlintel.building.Repair;
-import brightlintel.building.Role;
 import brightlintel.building.Underlay;
 import brightlintel.drawing.Progress;
 import brightlintel.edit.Clearings;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.receive.Cleaned;
 import brightlintel.repair.Repaired;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -26,7 +25,7 @@ public final class Mendings {
     private final Map<Key, Repaired> found = new LinkedHashMap<>();
     private final Set<Key> asked = new HashSet<>();
     private final Set<Mend> off = EnumSet.noneOf(Mend.class);
-    private double tolerance = 0.005;
+    private double tolerance = Cleaned.TOLERANCE;
     private boolean shows;
 
     private record Key(String sha256, Object space, Repair.Mended recipe, double metres) { }
@@ -74,12 +73,8 @@ public final class Mendings {
         return kinds.isEmpty() ? Optional.empty() : Optional.of(new Repair.Mended(kinds, tolerance, walls(d)));
     }
 
-    /** Walls that lie on several layers are mended as one. */
     private Set<String> walls(PlacedDrawing d) {
-        Set<String> out = new HashSet<>();
-        for (Cast c : w.casts().of(d).orElse(List.of()))
-            if (c.role().value() == Role.WALL && c.part() instanceof Cast.Part.Layer(String layer)) out.add(layer);
-        return out.size() > 1 ? out : Set.of();
+        return Cleaned.recipe(w.casts().of(d).orElse(List.of())).asOne();
     }
 
     /** Of all kinds, with the tolerance that is chosen: how many there would be of each. */
