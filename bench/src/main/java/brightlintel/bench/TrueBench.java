@@ -65,9 +65,11 @@ final class TrueBench {
         double[] alone = timed(() -> Reckoning.of(d));
         Reckoning r = Reckoning.of(d);
         Repair.Mended all = new Repair.Mended(EnumSet.allOf(Mend.class), 0.01);
-        double laid = timed(() -> Laying.of(List.of(r, r)))[0], roles = timed(() -> RoleFinding.of(r))[0], parts = timed(() -> SheetParts.of(r))[0],
+        double laid = timed(() -> Laying.of(List.of(r, r)))[0], roles = timed(() -> RoleFinding.of(r))[0], parts = timed(() ->
+            SheetParts.of(r))[0],
             repair = timed(() -> Mending.of(d.strokes(), all, r.size().metresPerUnit(), Progress.NONE))[0];
-        System.out.printf(Locale.ROOT, "| %,d | %.0f ms | %.0f ms | %.0f ms | %.0f ms | %.0f ms | %.0f ms |%n", d.strokes().size(), alone[0],
+        System.out.printf(Locale.ROOT, "| %,d | %.0f ms | %.0f ms | %.0f ms | %.0f ms | %.0f ms | %.0f ms |%n", d.strokes().size(),
+            alone[0],
             alone[1], laid, roles, parts, repair);
     }
 }

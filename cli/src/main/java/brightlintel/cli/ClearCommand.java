@@ -56,7 +56,8 @@ final class ClearCommand implements Command {
         RoleFinding f = RoleFinding.of(r);
         Strokes s = r.look().strokes();
         List<Cast> casts = Casting.proposed(f, s);
-        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "regions", regions(SheetParts.of(r)),
+        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "regions",
+            regions(SheetParts.of(r)),
             "repairs", repairs(r, casts), "kept", counts(s, casts, true), "setAside", counts(s, casts, false));
     }
 

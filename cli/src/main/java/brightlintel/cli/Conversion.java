@@ -86,7 +86,8 @@ record Conversion(Command.Call call, Path file, Path to) {
         Cleaned c = Cleaned.of(file.getFileName().toString(), d);
         if (!c.isTrue()) call.err().println("note: the size is not sure; it is taken as the file says, and nothing was mended");
         Storey s = c.project().storeys().getFirst();
-        if (format.isPresent()) write(BasePlan.of(c.project(), s.id(), shelf.placed(c.project(), s.id(), Progress.NONE), unit, true), format.get());
+        if (format.isPresent()) write(BasePlan.of(c.project(), s.id(), shelf.placed(c.project(), s.id(), Progress.NONE), unit, true),
+            format.get());
         else new SheetConversion(call, file, to).base(c.project(), s, shelf);
     }
 

@@ -1,8 +1,17 @@
 package brightlintel.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.demo.DemoDrawings;
+import brightlintel.drawing.Progress;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.drawing.ReadLimits;
+import brightlintel.drawing.SpaceKey;
+import brightlintel.drawing.Strokes;
+import brightlintel.flatten.Flattening;
+import brightlintel.geom.Box;
+import brightlintel.read.DrawingReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -10,9 +19,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -46,6 +59,53 @@ class ClearCommandTest {
         assertThat(n.at("/kept/wall").asInt()).isPositive();
         assertThat(n.at("/setAside/furniture").asInt()).isGreaterThan(100);
         assertThat(n.at("/setAside/wall").isMissingNode()).isTrue();
+    }
+
+    @Test void partsOfTheSheetAndFaultsAreCounted() throws IOException {
+        JsonNode n = of(DemoDrawings.UPPER);
+        assertThat(n.get("regions")).hasSize(1);
+        JsonNode plan = n.at("/regions/0");
+        assertThat(plan.get("kind").asString()).isEqualTo("plan");
+        assertThat(plan.at("/box/2").asDouble() - plan.at("/box/0").asDouble()).as("with grid and terrace, metres").isBetween(26.0, 27.0);
+        assertThat(n.at("/repairs/gaps").asInt()).isEqualTo(7);
+        assertThat(n.at("/repairs/overlaps").asInt()).isEqualTo(7);
+    }
+
+    /** The header says inches, the drawing is in metres: what is written is true, in millimetres, and building alone. */
+    @ParameterizedTest @ValueSource(strings = {"dxf", "dwg"})
+    void aCleanedDrawingIsTrueAndOnLayersByRole(String ending) throws IOException {
+        Path from = Files.write(folder.resolve("upper.dxf"), DemoDrawings.bytes(DemoDrawings.UPPER)), to = folder.resolve("clean." + ending);
+        byte[] before = Files.readAllBytes(from);
+        assertThat(call("convert", from.toString(), "--clean", "--to", to.toString())).as(err.toString(StandardCharsets.UTF_8)).isZero();
+        assertThat(Files.readAllBytes(from)).as("what was received").isEqualTo(before);
+        RawDrawing d = DrawingReader.read(to, ReadLimits.DEFAULT, Progress.NONE);
+        Strokes s = Flattening.of(d, new SpaceKey.Model(), ReadLimits.DEFAULT, Progress.NONE);
+        Set<String> layers = new TreeSet<>();
+        Box walls = Box.EMPTY;
+        for (int i = 0; i < s.size(); i++) {
+            String layer = s.layers().get(s.layerOf(i)).name();
+            layers.add(layer);
+            if (layer.equals("WALL")) walls = walls.with(s.curveOf(i).at(0)).with(s.curveOf(i).at(1));
+        }
+        assertThat(layers).contains("WALL", "WINDOW", "GRID", "STAIR").doesNotContain("FURNITURE", "DIM", "DIMENSION", "WALLS");
+        assertThat(walls.width()).as("outer faces and the terrace, millimetres").isCloseTo(24_180, within(1.0));
+        assertThat(walls.height()).isCloseTo(14_360, within(1.0));
+    }
+
+    @Test void aCleanedSheetIsWrittenAndAProjectIsRefused() throws IOException {
+        Path from = Files.write(folder.resolve("upper.dxf"), DemoDrawings.bytes(DemoDrawings.UPPER)), pdf = folder.resolve("clean.pdf"),
+            svg = folder.resolve("clean.svg");
+        assertThat(call("convert", from.toString(), "--clean", "--to", pdf.toString())).isZero();
+        assertThat(Files.size(pdf)).isPositive();
+        assertThat(call("convert", from.toString(), "--clean", "--to", svg.toString())).isZero();
+        assertThat(Files.readString(svg)).contains("Kitchen").doesNotContain("16.00");
+        assertThat(call("convert", from.toString(), "--clean", "--to", folder.resolve("x.ifc").toString())).isEqualTo(2);
+    }
+
+    @Test void whatIsUnsureOfItsSizeIsSaid() throws IOException {
+        Path from = Files.writeString(folder.resolve("one.dxf"), "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\nA\n10\n0\n20\n0\n11\n5\n21\n0\n0\nENDSEC\n0\nEOF\n");
+        assertThat(call("convert", from.toString(), "--clean", "--to", folder.resolve("c.dxf").toString())).isZero();
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("not sure");
     }
 
     @Test void oneFileIsAskedFor() {

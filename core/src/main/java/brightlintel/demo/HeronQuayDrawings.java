@@ -168,7 +168,8 @@ public final class HeronQuayDrawings {
         double[] lo = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY}, hi = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
         for (Piece p : outlines(plan)) {
             int ring = onCircle(p, c, inner) ? 0 : onCircle(p, c, outer) ? 1 : -1;
-            if (ring < 0) s.piece(layer.of(p), shortened > 0 && p.length() > SHORTENED && n++ % 5 == 4 ? p.part(0, p.length() - shortened) : p);
+            if (ring < 0) s.piece(layer.of(p), shortened > 0 && p.length() > SHORTENED && n++ % 5 == 4 ? p.part(0,
+                p.length() - shortened) : p);
             else for (Point q : List.of(p.a(), p.b())) {
                 double a = q.minus(c).angle();
                 lo[ring] = Math.min(lo[ring], a);

@@ -219,7 +219,8 @@ public final class Strokes {
             }
         }
         first[size] = n;
-        return new Strokes(origin, new Columns(size, n, flat, of, first, layer, colour, dash, piece, entity, path, curves), layers, dashings,
+        return new Strokes(origin, new Columns(size, n, flat, of, first, layer, colour, dash, piece, entity, path, curves), layers,
+            dashings,
             new Marks(texts, fills, pictures, dimensions), report);
     }
 

@@ -33,7 +33,8 @@ public final class Cutting {
     public static Edit parts(UnderlayId sheet, List<Cut> cuts) {
         return Edit.of("edit.cut-out", p -> {
             Optional<Underlay> whole = p.underlay(sheet).filter(u -> !u.locked());
-            if (whole.isEmpty() || cuts.isEmpty() || cuts.stream().flatMap(c -> c.on().stream()).anyMatch(s -> p.storey(s).isEmpty())) return p;
+            if (whole.isEmpty() || cuts.isEmpty() || cuts.stream().flatMap(c -> c.on().stream()).anyMatch(s ->
+                p.storey(s).isEmpty())) return p;
             List<Underlay> all = new ArrayList<>();
             for (Underlay u : p.underlays()) {
                 if (!u.id().equals(sheet)) all.add(u);

@@ -19,7 +19,8 @@ import java.util.Set;
 import java.util.function.IntConsumer;
 
 /**
- * The strokes of a drawing while they are mended. Straight ones that were drawn as lines may be changed; curves, hatches and what belongs to
+ * The strokes of a drawing while they are mended. Straight ones that were drawn as lines may be changed; curves, hatches and what belongs
+ * to
  * written measures are only met. Shifted file units.
  */
 final class Bundle {
@@ -193,7 +194,8 @@ final class Bundle {
             } else if (strokes.isStraight(i)) grid.add(i, ends[4 * i], ends[4 * i + 1], ends[4 * i + 2], ends[4 * i + 3]);
             else {
                 double[] xy = strokes.xy();
-                for (int c = 4 * strokes.firstChord(i); c < 4 * strokes.firstChord(i + 1); c += 4) grid.add(i, xy[c], xy[c + 1], xy[c + 2], xy[c + 3]);
+                for (int c = 4 * strokes.firstChord(i); c < 4 * strokes.firstChord(i + 1); c += 4) grid.add(i, xy[c], xy[c + 1], xy[c
+                    + 2], xy[c + 3]);
             }
         }
     }

@@ -9,7 +9,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Broken lines whose dashes were drawn one by one: a row of pieces with equal gaps, none of which meets anything. What stands in rows beside
+ * Broken lines whose dashes were drawn one by one: a row of pieces with equal gaps, none of which meets anything. What stands in rows
+ * beside
  * real openings is longer apart.
  */
 final class Dashes {

@@ -43,7 +43,8 @@ final class Lines {
             });
         }
         Map<Integer, List<Integer>> groups = new HashMap<>();
-        for (int i = 0; i < b.size(); i++) if (find(i) != i || why[i] != null) groups.computeIfAbsent(find(i), _ -> new ArrayList<>()).add(i);
+        for (int i = 0; i < b.size(); i++) if (find(i) != i || why[i] != null) groups.computeIfAbsent(find(i), _ ->
+            new ArrayList<>()).add(i);
         boolean any = false;
         for (Map.Entry<Integer, List<Integer>> g : groups.entrySet()) {
             List<Integer> all = g.getValue();

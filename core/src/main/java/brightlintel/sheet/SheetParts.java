@@ -40,7 +40,8 @@ public record SheetParts(List<Part> parts, Optional<Part> frame) {
             List<Point> out = new ArrayList<>();
             int n = outline.size();
             for (int i = 0; i < n; i++) {
-                Point c = outline.corners().get(i), before = outline.corners().get((i + n - 1) % n), after = outline.corners().get((i + 1) % n);
+                Point c = outline.corners().get(i), before = outline.corners().get((i + n - 1) % n), after = outline.corners().get((i
+                    + 1) % n);
                 Point off = c.minus(before).length() > 0 && c.minus(after).length() > 0
                     ? c.minus(before).unit().plus(c.minus(after).unit()) : Point.ORIGIN;
                 out.add(c.plus(off.times(by)));

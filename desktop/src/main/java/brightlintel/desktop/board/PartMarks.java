@@ -28,10 +28,12 @@ final class PartMarks {
                 List<Point> ring = c.cut().corners().stream().map(x -> view.toPx(d.underlay().placement().apply(x))).toList();
                 if (here) brush.fill(ring, p.brass(), 0.1);
                 if (c.taken()) brush.path(ring, true, here ? 3 : 1.8, p.brass());
-                else for (int k = 0; k < ring.size(); k++) brush.dashed(ring.get(k), ring.get((k + 1) % ring.size()), here ? 2 : 1, p.ink2(), 6, 4);
+                else for (int k = 0; k < ring.size(); k++) brush.dashed(ring.get(k), ring.get((k + 1) % ring.size()), here ? 2 : 1,
+                    p.ink2(), 6, 4);
                 Box b = Box.of(ring);
                 String words = c.part().title().isEmpty() ? Words.of("sheet.kind." + c.part().kind().name()) : c.part().title();
-                if (b.width() > ROOM) brush.text(words, b.minX() + 2, b.minY() - 5, SIZE, Fonts.Weight.MEDIUM, c.taken() ? p.ink() : p.ink2());
+                if (b.width() > ROOM) brush.text(words, b.minX() + 2, b.minY() - 5, SIZE, Fonts.Weight.MEDIUM, c.taken() ? p.ink()
+                    : p.ink2());
             }
         }
     }

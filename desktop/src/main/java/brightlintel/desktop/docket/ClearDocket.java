@@ -108,7 +108,8 @@ final class ClearDocket {
                 Parts.decision(Words.of("waits.title"), null, true,
             Parts.label(Words.of("clear.waits"), "quiet"), Parts.row(Parts.button(w, commands.get("open"), true))));
         String name = w.project().source(d.get().underlay().file()).map(x -> x.name()).orElse("");
-        which.getChildren().setAll(Stream.concat(Stream.ofNullable(Laid.choice(w)), SheetPart.build(w, commands, d.get()).stream()).toList());
+        which.getChildren().setAll(Stream.concat(Stream.ofNullable(Laid.choice(w)), SheetPart.build(w, commands,
+            d.get()).stream()).toList());
         of.setText(Words.of("clear.of", name, w.storey().name()));
         search.setPromptText(Words.of("layers.find", d.get().strokes().layers().size()));
         muted.setSelected(w.looks().muted());

@@ -62,7 +62,8 @@ final class RepairPart {
             return v;
         }
         if (!w.mendings().shows()) {
-            String what = counts.keySet().stream().sorted().map(k -> Words.of("repair.count", counts.get(k), kind(k))).collect(Collectors.joining(", "));
+            String what = counts.keySet().stream().sorted().map(k -> Words.of("repair.count", counts.get(k),
+                kind(k))).collect(Collectors.joining(", "));
             v.getChildren().addAll(Parts.label(what, "quiet"), Parts.row(Parts.button(w, commands.get("mend"), false), more(w)));
             return v;
         }
@@ -70,7 +71,8 @@ final class RepairPart {
             boolean off = w.mendings().isOff(k);
             int of = now.filter(_ -> !off).map(r -> r.counts().getOrDefault(k, 0)).orElse(counts.getOrDefault(k, 0));
             if (of == 0 && !off) continue;
-            v.getChildren().add(Parts.line(Parts.check(kind(k), "mend-" + k.name().toLowerCase(Locale.ROOT), !off, () -> w.mendings().toggle(k)),
+            v.getChildren().add(Parts.line(Parts.check(kind(k), "mend-" + k.name().toLowerCase(Locale.ROOT), !off, () ->
+                w.mendings().toggle(k)),
                 Parts.right(LengthFormat.grouped(of), "quiet")));
         }
         v.getChildren().addAll(tolerances(w), Parts.row(Parts.button(w, commands.get("mend"), false), more(w)));

@@ -40,7 +40,8 @@ final class SheetPart {
         boolean frame = w.sheets().parts(d).flatMap(SheetParts::frame).isPresent();
         Node pill = all.isEmpty() ? null : Parts.pill(Words.count(frame ? "sheet.plans-frame" : "sheet.plans", (int) plans), Tone.LOOK);
         VBox v = Parts.decision(Words.of("sheet.title"), pill, !all.isEmpty(), rows.toArray(Node[]::new));
-        if (!all.isEmpty()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("cut-plans"), true), Parts.button(w, commands.get("cut-out"), false)));
+        if (!all.isEmpty()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("cut-plans"), true), Parts.button(w,
+            commands.get("cut-out"), false)));
         v.setId("sheet-parts");
         return Optional.of(v);
     }

@@ -16,7 +16,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** What would be mended of a drawing: worked out behind the window for the kinds and the tolerance that are chosen, and shown before it is taken. */
+/**
+ * What would be mended of a drawing: worked out behind the window for the kinds and the tolerance that are chosen, and shown before it is
+ * taken.
+ */
 public final class Mendings {
     /** Metres: the tolerances that are offered. */
     public static final double[] OFFERED = {0.001, 0.005, 0.01, 0.02};

@@ -113,7 +113,8 @@ public final class Sheets {
     public Optional<String> title(Underlay u) {
         SheetParts p = found.get(new Key(u.sha256(), u.space()));
         if (p == null || u.cutOut().isEmpty()) return Optional.empty();
-        return p.parts().stream().filter(x -> x.withRoom().equals(u.cutOut().get())).map(SheetParts.Part::title).filter(t -> !t.isEmpty()).findFirst();
+        return p.parts().stream().filter(x -> x.withRoom().equals(u.cutOut().get())).map(SheetParts.Part::title).filter(t ->
+            !t.isEmpty()).findFirst();
     }
 
     /** Whether an underlay is a plan, or not known to be something else. */

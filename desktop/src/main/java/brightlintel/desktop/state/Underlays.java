@@ -41,7 +41,8 @@ final class Underlays {
         boolean same = has(u);
         if (same && !there.isMended() && there.mender().isReady(u)) same = false;
         if (same && there.underlay().equals(u)) return Optional.of(there);
-        Optional<PlacedDrawing> now = same ? Optional.of(isAtOnce(u, there.mender()) ? there.with(u) : PlacedDrawing.unmended(u, there.mender()))
+        Optional<PlacedDrawing> now = same ? Optional.of(isAtOnce(u, there.mender()) ? there.with(u) : PlacedDrawing.unmended(u,
+            there.mender()))
             : shelf.has(u).map(s -> isAtOnce(u, s.mender()) ? new PlacedDrawing(u, s.mender()) : PlacedDrawing.unmended(u, s.mender()));
         now.ifPresent(d -> placed.put(u.id(), d));
         return now;
