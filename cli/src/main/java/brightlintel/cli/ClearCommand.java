@@ -56,7 +56,7 @@ final class ClearCommand implements Command {
         RoleFinding f = RoleFinding.of(r);
         Strokes s = r.look().strokes();
         List<Cast> casts = Casting.proposed(f, s);
-        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "regions",
+        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "pens", pens(f), "regions",
             regions(SheetParts.of(r)),
             "repairs", repairs(r, casts), "kept", counts(s, casts, true), "setAside", counts(s, casts, false));
     }
@@ -66,6 +66,17 @@ final class ClearCommand implements Command {
         Map<String, Integer> out = new LinkedHashMap<>();
         Map<Mend, Integer> counts = Mending.of(r.look().strokes(), Cleaned.recipe(casts), r.size().metresPerUnit(), Progress.NONE).counts();
         for (Mend k : Mend.values()) if (counts.containsKey(k)) out.put(k.name().toLowerCase(Locale.ROOT), counts.get(k));
+        return out;
+    }
+
+    /** Colours on a layer that holds nearly everything. */
+    private static List<Map<String, Object>> pens(RoleFinding f) {
+        List<Map<String, Object>> out = new ArrayList<>();
+        for (RoleFinding.OfPen p : f.pens()) {
+            Map<String, Object> one = parts(List.of(p.part())).getFirst();
+            one.put("colour", String.format(Locale.ROOT, "#%06X", p.colour()));
+            out.add(one);
+        }
         return out;
     }
 

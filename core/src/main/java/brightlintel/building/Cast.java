@@ -19,6 +19,13 @@ public record Cast(Part part, Given<Role> role) {
             }
         }
 
+        /** What has one colour on a layer that holds several things, each drawn in its own. @param colour 0xRRGGBB */
+        record LayerColour(String layer, int colour) implements Part {
+            public LayerColour {
+                layer = Names.key(layer);
+            }
+        }
+
         /** A layer that holds several things is parted by kind; kind is the format's word, like LINE. */
         record LayerKind(String layer, String kind) implements Part {
             public LayerKind {

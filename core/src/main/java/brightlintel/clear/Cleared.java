@@ -75,12 +75,13 @@ public final class Cleared {
     private void decide(Clearing c, Finder finder) {
         Hiding hiding = new Hiding(c);
         for (int i = 0; i < strokes.size(); i++)
-            strokeState[i] = hiding.hides(strokes.layerOf(i), strokes.entityOf(i), strokes.pathOf(i)) ? HIDDEN : region(i);
+            strokeState[i] = hiding.hides(strokes.layerOf(i), strokes.colourOf(i), strokes.entityOf(i), strokes.pathOf(i)) ? HIDDEN
+                : region(i);
         for (int i = 0; i < markHidden.length; i++) {
             Strokes.Mark m = strokes.mark(i);
             // a picture that an outline goes through is cropped, not hidden
             boolean whole = !(m instanceof Strokes.PictureMark) || !regions.mayCut(m.box());
-            markHidden[i] = hiding.hides(m.layer(), m.entity(), m.path()) || !regions.isEmpty() && whole
+            markHidden[i] = hiding.hides(m.layer(), m.colour(), m.entity(), m.path()) || !regions.isEmpty() && whole
                 && !regions.shows(m.box().centre());
         }
         for (Repair r : c.repairs()) if (r instanceof Repair.Doubled d) single(d.dropped(), false, finder);
@@ -117,14 +118,15 @@ public final class Cleared {
             for (Cast x : c.roles()) if (c.rolesOff().contains(x.role().value())) rolesHidden.add(x.part());
         }
 
-        boolean hides(int layer, Entity e, Strokes.Path path) {
-            return !layerShown[layer] || c.kindsOff().contains(e.kind()) || !rolesHidden.isEmpty() && role(layer, e) || path != null
+        boolean hides(int layer, int colour, Entity e, Strokes.Path path) {
+            return !layerShown[layer] || c.kindsOff().contains(e.kind()) || !rolesHidden.isEmpty() && role(layer, colour, e) || path != null
                 && block(path);
         }
 
-        private boolean role(int layer, Entity e) {
+        private boolean role(int layer, int colour, Entity e) {
             String name = strokes.layers().get(layer).name();
-            return rolesHidden.contains(new Cast.Part.Layer(name)) || rolesHidden.contains(new Cast.Part.LayerKind(name, e.kind()));
+            return rolesHidden.contains(new Cast.Part.Layer(name)) || rolesHidden.contains(new Cast.Part.LayerKind(name, e.kind()))
+                || rolesHidden.contains(new Cast.Part.LayerColour(name, colour));
         }
 
         private boolean block(Strokes.Path path) {

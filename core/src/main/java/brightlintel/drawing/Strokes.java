@@ -49,6 +49,9 @@ public final class Strokes {
 
         /** Where it lies, shifted file units. */
         Box box();
+
+        /** 0xRRGGBB; of a picture 0. */
+        int colour();
     }
 
     /** The nest of inserts through which an entity came into the space; null at the top. */
@@ -112,6 +115,10 @@ public final class Strokes {
 
     /** A picture in its place: the map takes pixels, from its lower left corner, to shifted file units. */
     public record PictureMark(Pixels pixels, Affine map, int layer, Entity entity, Path path) implements Mark {
+        @Override public int colour() {
+            return 0;
+        }
+
         @Override public Box box() {
             return new Box(0, 0, pixels.width(), pixels.height()).mapped(map);
         }

@@ -37,11 +37,16 @@ public final class Casting {
         }
         for (RoleFinding.OfPart b : f.blocks()) if (!b.isMixed()) out.add(new Cast(new Cast.Part.Block(b.name()), found(b.role(),
             b.confidence())));
+        for (RoleFinding.OfPen b : f.pens())
+            if (!b.part().isMixed()) out.add(new Cast(new Cast.Part.LayerColour(b.part().name(), b.colour()), found(b.part().role(),
+                b.part().confidence())));
         if (mixed.isEmpty()) return out;
         for (int i = 0; i < s.size(); i++)
-            if (s.pathOf(i) == null) count(kinds, mixed, s.layers().get(s.layerOf(i)).name(), s.entityOf(i).kind(), f.of().get(i));
+            if (s.pathOf(i) == null && !f.isPen(s.layerOf(i))) count(kinds, mixed, s.layers().get(s.layerOf(i)).name(),
+                s.entityOf(i).kind(), f.of().get(i));
         for (int i = 0; i < s.marks(); i++)
-            if (s.mark(i).path() == null) count(kinds, mixed, s.layers().get(s.mark(i).layer()).name(), s.mark(i).entity().kind(),
+            if (s.mark(i).path() == null && !f.isPen(s.mark(i).layer())) count(kinds, mixed, s.layers().get(s.mark(i).layer()).name(),
+                s.mark(i).entity().kind(),
                 f.ofMarks().get(i));
         kinds.forEach((layer, byKind) -> byKind.forEach((kind, roles) -> {
             int all = roles.values().stream().mapToInt(n -> n).sum();
@@ -104,24 +109,29 @@ public final class Casting {
     public static final class Lookup {
         private final Map<Cast.Part, Role> parts = new HashMap<>();
         private final Map<String, Map<String, Optional<Role>>> plain = new HashMap<>();
+        private final Map<String, Map<Integer, Optional<Role>>> pens = new HashMap<>();
+        private final boolean hasPens;
         private final Map<Strokes.Path, Optional<Role>> blocks = new IdentityHashMap<>();
 
         public Lookup(List<Cast> casts) {
             casts.forEach(c -> parts.put(c.part(), c.role().value()));
+            hasPens = casts.stream().anyMatch(c -> c.part() instanceof Cast.Part.LayerColour);
         }
 
         public Optional<Role> of(Strokes s, int stroke) {
-            return role(s.layers().get(s.layerOf(stroke)).name(), s.entityOf(stroke).kind(), s.pathOf(stroke));
+            return role(s.layers().get(s.layerOf(stroke)).name(), s.colourOf(stroke), s.entityOf(stroke).kind(), s.pathOf(stroke));
         }
 
         public Optional<Role> of(Strokes s, Strokes.Mark m) {
-            return role(s.layers().get(m.layer()).name(), m.entity().kind(), m.path());
+            return role(s.layers().get(m.layer()).name(), m.colour(), m.entity().kind(), m.path());
         }
 
-        private Optional<Role> role(String layer, String kind, Strokes.Path path) {
+        private Optional<Role> role(String layer, int colour, String kind, Strokes.Path path) {
             Optional<Role> here = plain.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(kind, k ->
                 Optional.ofNullable(parts.get(new Cast.Part.Layer(layer))).or(() ->
                     Optional.ofNullable(parts.get(new Cast.Part.LayerKind(layer, k)))));
+            if (here.isEmpty() && hasPens) here = pens.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(colour, c ->
+                Optional.ofNullable(parts.get(new Cast.Part.LayerColour(layer, c))));
             return here.isPresent() || path == null ? here : block(path);
         }
 

@@ -136,6 +136,7 @@ final class ProjectJson {
         w.put(Nurbs.class, "spline");
         w.put(Cast.Part.Layer.class, "layer");
         w.put(Cast.Part.Block.class, "block");
+        w.put(Cast.Part.LayerColour.class, "layer-colour");
         w.put(Cast.Part.LayerKind.class, "layer-kind");
         w.put(Repair.Doubled.class, "doubled");
         w.put(Repair.Mended.class, "mended");

@@ -43,6 +43,13 @@ public final class Sketch {
         return this;
     }
 
+    /** What follows is on a layer, in a colour of its own. */
+    public Sketch on(String layer, int colour) {
+        on(layer);
+        style = new Style(layer, new Colour(colour, Optional.empty()), "", 1, Style.WEIGHT_BY_LAYER, true);
+        return this;
+    }
+
     /** Degrees. */
     public Sketch arc(double x, double y, double r, double from, double to) {
         out.add(new Entity.Arc(key(), style, Vec3.UP, new Vec3(x, y, 0), r, Math.toRadians(from), Math.toRadians(to)));

@@ -1,10 +1,12 @@
 package brightlintel.role;
 
 import brightlintel.building.Role;
+import brightlintel.drawing.Colour;
 import brightlintel.notation.Sketch;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 
 /**
@@ -26,10 +28,18 @@ final class MadeLayers {
     private final double k;
     private final Map<Role, String> names = new HashMap<>();
 
-    enum Naming { TELLING, NUMBERED, MISLEADING }
+    enum Naming {
+        TELLING, NUMBERED, MISLEADING,
+        /** All on one layer, each kind in a colour. */
+        COLOURS
+    }
+
+    final Map<Integer, Role> truthOfColours = new HashMap<>();
+    private final Naming naming;
 
     MadeLayers(long seed, Naming naming) {
         r = new Random(seed);
+        this.naming = naming;
         k = new double[] {1000, 100, 1, 1 / 0.0254}[r.nextInt(4)];
         int language = r.nextInt(5), shift = 1 + r.nextInt(KINDS.size() - 1);
         for (int i = 0; i < KINDS.size(); i++) {
@@ -37,6 +47,7 @@ final class MadeLayers {
             names.put(kind, switch (naming) {
                 case TELLING -> TELLING.get(kind).get(language);
                 case NUMBERED -> "L" + (100 + 10 * i);
+                case COLOURS -> "0";
                 case MISLEADING -> TELLING.get(KINDS.get((i + shift) % KINDS.size())).get(language);
             });
             truth.put(names.get(kind), kind);
@@ -45,7 +56,10 @@ final class MadeLayers {
     }
 
     private Sketch on(Role kind) {
-        return sketch.on(names.get(kind));
+        if (naming != Naming.COLOURS) return sketch.on(names.get(kind));
+        int aci = 10 + 20 * KINDS.indexOf(kind);
+        truthOfColours.put(new Colour(aci, Optional.empty()).toRgb(), kind);
+        return sketch.on("0", aci);
     }
 
     private void line(double x0, double y0, double x1, double y1) {

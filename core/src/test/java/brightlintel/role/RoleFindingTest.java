@@ -2,19 +2,32 @@ package brightlintel.role;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brightlintel.building.Appearance;
 import brightlintel.building.Cast;
+import brightlintel.building.Clearing;
+import brightlintel.building.FileId;
 import brightlintel.building.Given;
+import brightlintel.building.Placement;
 import brightlintel.building.Role;
+import brightlintel.building.Underlay;
+import brightlintel.building.UnderlayId;
+import brightlintel.clear.Cleared;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.look.Drawn;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.ReadLimits;
+import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
+import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
+import brightlintel.geom.Point;
 import brightlintel.notation.Sketch;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -35,7 +48,7 @@ class RoleFindingTest {
     }
 
     /** Law: by units, at least 95 in a hundred lie on a layer whose role is found. */
-    @ParameterizedTest @EnumSource(MadeLayers.Naming.class)
+    @ParameterizedTest @EnumSource(value = MadeLayers.Naming.class, mode = EnumSource.Mode.EXCLUDE, names = "COLOURS")
     void layersAreToldByWhatIsOnThem(MadeLayers.Naming naming) {
         double good = 0, all = 0;
         List<String> wrong = new ArrayList<>();
@@ -50,6 +63,51 @@ class RoleFindingTest {
             }
         }
         assertThat(good / all).as("%s", String.join("\n", wrong)).isGreaterThan(0.95);
+    }
+
+    /** Law: where all is on one layer and told apart by colour, colours are told as layers are. */
+    @Test void coloursOnOneLayerAreToldByWhatHasThem() {
+        double good = 0, all = 0;
+        List<String> wrong = new ArrayList<>();
+        for (int seed = 0; seed < PLANS; seed++) {
+            MadeLayers m = new MadeLayers(seed, MadeLayers.Naming.COLOURS);
+            Read r = read(m.sketch);
+            assertThat(r.found.layers()).as("the layer as a whole").singleElement().satisfies(l -> assertThat(l.isMixed()).isTrue());
+            for (RoleFinding.OfPen p : r.found.pens()) {
+                Role is = m.truthOfColours.get(p.colour());
+                if (is == null) continue;
+                all += p.part().units();
+                if (!p.part().isMixed() && family(p.part().role()) == family(is)) good += p.part().units();
+                else wrong.add("seed " + seed + ": " + is + ", said " + p);
+            }
+        }
+        assertThat(all).isGreaterThan(1000);
+        assertThat(good / all).as("%s", String.join("\n", wrong)).isGreaterThan(0.95);
+    }
+
+    @Test void whatIsSetAsideByColourIsGone() {
+        MadeLayers m = new MadeLayers(4, MadeLayers.Naming.COLOURS);
+        Read r = read(m.sketch);
+        List<Cast> casts = Casting.proposed(r.found, r.strokes);
+        assertThat(casts).extracting(c -> c.part().getClass().getSimpleName()).contains("LayerColour");
+        UnderlayId id = UnderlayId.fresh();
+        Underlay u = new Underlay(id, FileId.fresh(), "ab", new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN),
+            Clearing.NONE.withRoles(casts, Set.of(Role.FURNITURE, Role.DIMENSION)), Appearance.faded(0.3), false);
+        Cleared c = Cleared.of(u, r.strokes, new Finder("ab", new SpaceKey.Model(), r.strokes));
+        Map<Role, Integer> shown = new EnumMap<>(Role.class);
+        for (int i = 0; i < r.strokes.size(); i++) if (c.strokeShown(i)) shown.merge(m.truthOfColours.get(r.strokes.colourOf(i)), 1, Integer::sum);
+        assertThat(shown).containsKeys(Role.WALL, Role.DOOR, Role.GRID).doesNotContainKey(Role.FURNITURE);
+    }
+
+    /** A detail without walls and doors, whose size nobody knows, is not told with a straight face. */
+    @Test void whatIsNoPlanIsUnsure() {
+        Sketch s = new Sketch().on("A");
+        for (int i = 0; i < 30; i++) s.line(0, 7 * i, 90, 7 * i + 3).circle(40 + i, 300, 2);
+        Read r = read(s);
+        assertThat(r.found.layers()).singleElement().satisfies(l -> assertThat(l.confidence()).isLessThan(0.5));
+        MadeLayers m = new MadeLayers(2, MadeLayers.Naming.NUMBERED);
+        assertThat(read(m.sketch).found.layers()).filteredOn(l -> m.truth.get(l.name()) == Role.WALL).singleElement()
+            .satisfies(l -> assertThat(l.confidence()).isGreaterThan(0.6));
     }
 
     @Test void aLayerThatHoldsEverythingIsMixedAndPartedByKind() {

@@ -228,7 +228,8 @@ class RoundTripTest {
         Clearing c = new Clearing(Set.of("a", "ü"), Set.of("HATCH"), Set.of("chair"), List.of(new Region(ring(), r.nextBoolean())),
             List.of(new Single(mark(), true), new Single(stroke(), false)),
             List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)),
-            new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT))),
+            new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT)),
+                new Cast(new Cast.Part.LayerColour("0", 0xFF8800), given(Role.WALL))),
             Set.of(Role.FURNITURE, Role.SITE), List.of(new Repair.Doubled(stroke(), stroke()),
                 new Repair.Mended(Set.of(Mend.GAPS, Mend.DOUBLED), 0.005, Set.of("walls", "0"))));
         return new Underlay(new UnderlayId(id), new FileId(file), "0c", space(), r.nextBoolean() ? Optional.empty() : Optional.of(ring()),
