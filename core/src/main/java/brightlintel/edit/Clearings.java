@@ -111,6 +111,16 @@ public final class Clearings {
         });
     }
 
+    /** Single things are no longer set aside for themselves. */
+    public static Edit noSingles(UnderlayId u) {
+        return change("edit.singles-back", "", u, c -> c.withSingles(c.singles().stream().filter(Single::shown).toList()));
+    }
+
+    /** Outlines keep and hide nothing any more. */
+    public static Edit noRegions(UnderlayId u) {
+        return change("edit.regions-back", "", u, c -> c.withRegions(List.of()));
+    }
+
     /** Mended by a recipe all over, or as it was received again. */
     public static Edit mend(UnderlayId u, Optional<Repair.Mended> recipe) {
         return change(recipe.isPresent() ? "edit.mend" : "edit.unmend", "", u, c -> c.withMended(recipe));

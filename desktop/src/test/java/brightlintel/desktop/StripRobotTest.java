@@ -8,10 +8,13 @@ import brightlintel.building.Role;
 import brightlintel.building.Underlay;
 import brightlintel.building.Why;
 import brightlintel.demo.DemoDrawings;
+import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Alike;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 
 /** What everything stands for is looked at, one of it put right, and only building kept: one key, and one key back. */
@@ -77,5 +80,46 @@ class StripRobotTest extends WindowRobot {
         keys(KeyCode.CONTROL, KeyCode.O);
         until("it is open", () -> w.busy().isEmpty() && w.drawing().isPresent() && !w.history().canUndo());
         assertThat(clearing()).isEqualTo(saved);
+    }
+
+    @Test void whatIsPointedAtInTheListIsLitAndWhatIsSearchedForIsFound() throws Exception {
+        toClear();
+        jumpTo(lookup("#role-furniture").query());
+        until("furniture is lit", () -> w.onBoard().lit().count() == w.casts().cast(drawing(), Role.FURNITURE).count());
+        jumpTo(lookup("#layer-search").query());
+        until("and no longer", () -> w.onBoard().lit().isEmpty());
+        clickOn("#layer-search");
+        write("kitch");
+        until("the text is lit", () -> w.onBoard().lit().count() == 1);
+        TrueRobotTest.shot("search");
+        button("pick-named");
+        assertThat(w.onBoard().picked(drawing()).marks().count()).isEqualTo(1);
+    }
+
+    /** All chairs by one click on one of them, and one chair brought back by its outline being undone. */
+    @Test void everythingLikeAChairGoesAndComesBack() throws Exception {
+        toClear();
+        long before = shown("FURNITURE");
+        // a table of the club room: a circle of 0.45 m, fifteen of them
+        int table = -1;
+        for (int i = 0; i < drawing().strokes().size() && table < 0; i++)
+            if (drawing().strokes().entityOf(i).kind().equals("CIRCLE")) table = i;
+        Point at = drawing().curve(table).at(0.1);
+        int[] alike = {Alike.to(drawing(), table).count()};
+        assertThat(alike[0]).isEqualTo(15);
+        pointAt(at.x(), at.y());
+        until("it is pointed at", () -> w.pointed().isPresent());
+        keys(KeyCode.SHIFT, KeyCode.V);
+        assertThat(shown("FURNITURE")).isEqualTo(before - 15);
+        TrueRobotTest.shot("aside");
+        button("aside-singles");
+        assertThat(shown("FURNITURE")).isEqualTo(before);
+        pointAt(at.x(), at.y());
+        until("it is pointed at again", () -> w.pointed().isPresent());
+        clickOn(MouseButton.SECONDARY);
+        clickOn("Set aside every circle");
+        until("circles are gone", () -> shown("FURNITURE") == before - 15);
+        button("aside-kind-CIRCLE");
+        assertThat(shown("FURNITURE")).isEqualTo(before);
     }
 }

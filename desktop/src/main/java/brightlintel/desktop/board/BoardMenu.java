@@ -6,6 +6,8 @@ import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.edit.Clearings;
 import brightlintel.edit.Tracing;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.select.Alike;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -38,6 +40,11 @@ final class BoardMenu {
             out.add(new Entry(Words.of("menu.hide-layer", p.layer()), () -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
             out.add(new Entry(Words.of("menu.layer-alone", p.layer()),
                 () -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));
+            int alike = Alike.to(p.drawing(), p.stroke()).count();
+            out.add(new Entry(Words.of("menu.alike", LengthFormat.grouped(alike)), () -> w.onBoard().pick((d, there) ->
+                d.underlay().id().equals(p.underlay()) ? there.with(Alike.to(d, p.stroke())) : there)));
+            out.add(new Entry(Words.of("menu.hide-kind", Words.of("kind." + p.drawing().strokes().entityOf(p.stroke()).kind())),
+                () -> w.apply(Clearings.kind(p.underlay(), p.drawing().strokes().entityOf(p.stroke()).kind(), false))));
             out.add(new Entry(Words.of("menu.layers-back"), () -> w.apply(Clearings.allBack(w.underlayIds()))));
         });
         out.add(new Entry(Words.of("menu.fit"), board::fit));

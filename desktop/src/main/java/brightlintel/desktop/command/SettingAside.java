@@ -11,16 +11,19 @@ import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.drawing.Strokes;
 import brightlintel.edit.Clearings;
 import brightlintel.edit.Tracing;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Alike;
 import brightlintel.select.Picked;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Takes away what is selected: of the model for good, of a drawing until it is brought back. */
 final class SettingAside {
@@ -54,6 +57,20 @@ final class SettingAside {
             return out;
         }));
         w.say(new Message(Message.Tone.GOOD, Words.count("picked.aside", n)));
+    }
+
+    /** Everything like a stroke: its block wherever it lies, or all of its kind, layer and colour. */
+    static void alike(Workspace w, PlacedDrawing d, int stroke) {
+        Strokes.Path path = d.strokes().pathOf(stroke);
+        Picked all = Alike.to(d, stroke);
+        if (path != null) {
+            w.apply(Clearings.block(d.underlay().id(), Alike.outermost(path), false));
+            w.say(new Message(Message.Tone.GOOD, Words.count("picked.aside", all.count())));
+            return;
+        }
+        w.onBoard().pick((x, _) -> x.underlay().id().equals(d.underlay().id()) ? all : Picked.NOTHING);
+        w.select(Set.of());
+        delete(w);
     }
 
     /** What lies far from all else of the drawing in hand, if that is not too much for single things. */

@@ -8,6 +8,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.edit.Clearings;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Alike;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -32,6 +33,7 @@ import javafx.util.StringConverter;
 
 /** What of it is building? Keeps what was searched and how it is ordered. */
 final class ClearDocket {
+    private static final int LEAST_SEARCHED = 2;
     private static final String OPEN_EYE = "M1 7c3-5 13-5 16 0-3 5-13 5-16 0z M6.8 7a2.2 2.2 0 1 0 4.4 0a2.2 2.2 0 1 0-4.4 0";
     private static final String SHUT_EYE = "M1 6c3 5 13 5 16 0M4 9l-1.5 2.5M9 10v3M14 9l1.5 2.5";
     private final Workspace w;
@@ -47,7 +49,7 @@ final class ClearDocket {
     private final Label hidden = Parts.label("", "quiet");
     private final VBox which = new VBox();
     private final VBox roles = new VBox(4);
-    private final VBox repair = new VBox();
+    private final VBox repair = new VBox(), named = new VBox();
     private Map<String, Cast> casts = Map.of();
 
     ClearDocket(Workspace w, Commands commands) {
@@ -91,7 +93,7 @@ final class ClearDocket {
         HBox head = new HBox(6, search, order);
         HBox.setHgrow(search, Priority.ALWAYS);
         head.getStyleClass().add("row");
-        VBox layers = new VBox(6, head, list);
+        VBox layers = new VBox(6, head, named, list);
         layers.getStyleClass().add("layer-part");
         VBox.setVgrow(layers, Priority.ALWAYS);
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
@@ -121,6 +123,8 @@ final class ClearDocket {
         w.drawing().ifPresent(d -> {
             RolesPart part = new RolesPart(w, commands, d);
             roles.getChildren().setAll(part.rows());
+            roles.getChildren().addAll(AsidePart.rows(w, d));
+            named(d);
             casts = part.ofLayers();
             repair.getChildren().setAll(RepairPart.build(w, commands, d));
             LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
@@ -133,6 +137,17 @@ final class ClearDocket {
             list.getItems().setAll(s.rows());
             list.getSelectionModel().select(top);
         });
+    }
+
+    /** Texts and blocks that are called as what is searched for: lit, and picked by a button. */
+    private void named(PlacedDrawing d) {
+        Alike.Named n = search.getText().strip().length() < LEAST_SEARCHED ? Alike.named(d, "") : Alike.named(d, search.getText());
+        w.onBoard().light(n.picked());
+        named.getChildren().clear();
+        if (n.picked().isEmpty()) return;
+        named.getChildren().add(Parts.line(Parts.label(Words.of("layers.named", n.texts(), n.blocks().size()), "quiet"),
+            Parts.button(Words.of("layers.pick"), "pick-named", () -> w.onBoard().pick((x, there) ->
+                x.underlay().id().equals(d.underlay().id()) ? n.picked() : there))));
     }
 
     private void toggle(LayerListState.Row r) {

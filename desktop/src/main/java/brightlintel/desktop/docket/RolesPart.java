@@ -11,6 +11,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.drawing.Names;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.select.Picked;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -53,7 +54,10 @@ final class RolesPart {
                 CheckBox box = Parts.check(word(r), "role-" + r.name().toLowerCase(Locale.ROOT), shown,
                     () -> w.casts().show(u, r, !shown, word(r)));
                 box.getStyleClass().add(shown ? "ink" : "faint");
-                out.add(Parts.line(box, Parts.right(LengthFormat.grouped(counts.get(r)), "quiet")));
+                Node line = Parts.line(box, Parts.right(LengthFormat.grouped(counts.get(r)), "quiet"));
+                line.setOnMouseEntered(_ -> w.onBoard().light(w.casts().cast(d, r)));
+                line.setOnMouseExited(_ -> w.onBoard().light(Picked.NOTHING));
+                out.add(line);
             }
         }
         if (counts.isEmpty()) out.add(Parts.evidence("–", Words.of("roles.none"), Tone.PLAIN));

@@ -14,6 +14,8 @@ import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
+import brightlintel.select.Alike;
+import brightlintel.select.Picked;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -74,6 +76,13 @@ public final class Casts {
         Map<Role, Integer> counts = Casting.counts(d.strokes(), casts);
         if (there != null) found.put(key, new Found(there.casts, casts, counts));
         return counts;
+    }
+
+    /** Shown things that are cast so. */
+    public Picked cast(PlacedDrawing d, Role r) {
+        Casting.Lookup of = new Casting.Lookup(of(d).orElse(List.of()));
+        Strokes s = d.strokes();
+        return Alike.of(d, i -> of.of(s, i).filter(r::equals).isPresent(), m -> of.of(s, s.mark(m)).filter(r::equals).isPresent());
     }
 
     /** Keeps only building. */

@@ -32,6 +32,7 @@ public final class OnBoard {
     private final Set<Underlay> mending = new HashSet<>();
     private final Map<UnderlayId, Picked> picked = new LinkedHashMap<>();
     private Optional<UnderlayId> inHand = Optional.empty();
+    private Picked lit = Picked.NOTHING;
     private Executor background = Runnable::run, window = Runnable::run;
 
     OnBoard(Workspace w, DrawingShelf shelf) {
@@ -49,6 +50,7 @@ public final class OnBoard {
     /** Another storey is in hand. */
     void leaveStorey() {
         inHand = Optional.empty();
+        lit = Picked.NOTHING;
         picked.clear();
         underlays.keep(wanted());
     }
@@ -77,6 +79,7 @@ public final class OnBoard {
     public void take(UnderlayId u) {
         if (inHand.filter(u::equals).isPresent()) return;
         inHand = Optional.of(u);
+        lit = Picked.NOTHING;
         w.leaveTool();
         w.tell(Change.DRAWING);
     }
@@ -174,6 +177,19 @@ public final class OnBoard {
                 });
             }
         });
+    }
+
+    // ---- what is lit because something in a docket speaks of it
+
+    /** Of the drawing in hand. */
+    public Picked lit() {
+        return lit;
+    }
+
+    public void light(Picked p) {
+        if (p.equals(lit)) return;
+        lit = p;
+        w.tell(Change.LOOK);
     }
 
     // ---- strokes, texts and fills that are picked
