@@ -30,7 +30,8 @@ final class TrueBench {
     private TrueBench() { }
 
     static void run() throws Exception {
-        System.out.println("| strokes | size, turn, datum, strays: median | worst | laid on itself: median | roles | parts of a sheet | repair |\n"
+        System.out.println("| strokes | size, turn, datum, strays: median | worst | laid on itself: median "
+            + "| roles | parts of a sheet | repair |\n"
             + "| --- | --- | --- | --- | --- | --- | --- |");
         for (int n : ENTITIES) {
             Path f = Files.createTempFile("true", ".dxf");

@@ -52,7 +52,8 @@ record Conversion(Command.Call call, Path file, Path to) {
         boolean metres = oneOf("unit", "mm", "m").equals("m"), flat = oneOf("view", "3d", "plan").equals("plan");
         boolean project = Sniffer.sniff(existing(file)) == Format.PROJECT;
         if (call.words().hasOption("clean")) {
-            if (project || ending.equals("ifc") || ending.equals("png")) throw new WrongCall("--clean is for a drawing, to .dxf, .dwg, .pdf or .svg");
+            if (project || ending.equals("ifc") || ending.equals("png"))
+                throw new WrongCall("--clean is for a drawing, to .dxf, .dwg, .pdf or .svg");
             clean(format, metres ? BasePlan.Unit.METRE : BasePlan.Unit.MILLIMETRE);
             return Main.DONE;
         }

@@ -93,6 +93,14 @@ public final class Clearings {
         return change("edit.cast", name, u, c -> c.withRoles(all, c.rolesOff()));
     }
 
+    /** Somebody says what several parts stand for, in one step. @param said of them; casts: all, without that word */
+    public static Edit casts(UnderlayId u, List<Cast> casts, List<Cast> said) {
+        List<Cast> all = new ArrayList<>();
+        for (Cast c : casts) if (said.stream().noneMatch(x -> x.part().equals(c.part()))) all.add(c);
+        for (Cast c : said) all.add(new Cast(c.part(), Given.stated(c.role().value())));
+        return change("edit.casts", "", u, c -> c.withRoles(all, c.rolesOff()));
+    }
+
     /** @param kind the format's word, like HATCH */
     public static Edit kind(UnderlayId u, String kind, boolean shown) {
         return change(shown ? "edit.kind-on" : "edit.kind-off", kind, u, c -> c.withKindsOff(switched(c.kindsOff(), kind, shown)));

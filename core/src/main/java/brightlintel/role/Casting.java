@@ -67,6 +67,14 @@ public final class Casting {
         return new Given<>(r, new Why.Read(confidence, List.<Evidence>of()));
     }
 
+    /** What was found, but where another drawing of the office says otherwise. */
+    public static List<Cast> before(List<Cast> found, List<Cast> lent) {
+        Map<Cast.Part, Cast> all = new LinkedHashMap<>();
+        found.forEach(c -> all.put(c.part(), c));
+        lent.forEach(c -> all.put(c.part(), c));
+        return List.copyOf(all.values());
+    }
+
     /** What was found, but where somebody said otherwise. */
     public static List<Cast> with(List<Cast> found, List<Cast> kept) {
         Map<Cast.Part, Cast> all = new LinkedHashMap<>();

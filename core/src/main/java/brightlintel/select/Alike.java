@@ -56,7 +56,8 @@ public final class Alike {
             boolean says = s.mark(m) instanceof Strokes.TextMark t && t.plain().toLowerCase(Locale.ROOT).contains(w);
             return says || s.mark(m).path() != null && isCalled(s.mark(m).path(), w, called, blocks);
         });
-        int texts = (int) p.marks().filter(m -> s.mark(m) instanceof Strokes.TextMark t && t.plain().toLowerCase(Locale.ROOT).contains(w)).count();
+        int texts = (int) p.marks().filter(m -> s.mark(m) instanceof Strokes.TextMark t
+            && t.plain().toLowerCase(Locale.ROOT).contains(w)).count();
         return new Named(p, texts, blocks);
     }
 

@@ -36,8 +36,8 @@ final class Titles {
 
     /** What is narrower stands first. */
     private static final List<Said> KINDS = List.of(
-        said("key ?plan|location plan|site plan|ubersichtsplan|ubersicht|lageplan|plan de situation|plan de masse|plano de situacion|emplazamiento|"
-            + "planimetria|inquadramento|situatie(?:tekening)?", SheetParts.Kind.KEY_PLAN),
+        said("key ?plan|location plan|site plan|ubersichtsplan|ubersicht|lageplan|plan de situation|plan de masse|plano de situacion|"
+            + "emplazamiento|planimetria|inquadramento|situatie(?:tekening)?", SheetParts.Kind.KEY_PLAN),
         said("legend|legende|leyenda|legenda|symbols|zeichenerklarung|simboli|simbologia", SheetParts.Kind.LEGEND),
         said("details?|detalles?|dettagli|dettaglio|regeldetail", SheetParts.Kind.DETAIL),
         said("sections?|schnitt|langsschnitt|querschnitt|coupe|seccion|sezione|doorsnede|snede|corte", SheetParts.Kind.SECTION),
@@ -46,7 +46,8 @@ final class Titles {
         said("plans?|floor ?plan|grundriss|planta|pianta|plattegrond", SheetParts.Kind.PLAN));
 
     /** A sentence that speaks of another drawing. */
-    private static final Pattern REFERS = Pattern.compile("(?<!\\p{L})(?:see|siehe|s\\.|voir|véase|ver|vedi|zie|according|gemäß|selon|según)(?!\\p{L})");
+    private static final Pattern REFERS =
+        Pattern.compile("(?<!\\p{L})(?:see|siehe|s\\.|voir|véase|ver|vedi|zie|according|gemäß|selon|según)(?!\\p{L})");
 
     private Titles() { }
 

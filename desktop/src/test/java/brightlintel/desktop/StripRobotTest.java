@@ -122,4 +122,31 @@ class StripRobotTest extends WindowRobot {
         button("aside-kind-CIRCLE");
         assertThat(shown("FURNITURE")).isEqualTo(before);
     }
+
+    @Test void rolesAreSavedAndReadForAnotherDrawing() throws Exception {
+        toClear();
+        onWindow(() -> {
+            w.casts().say(drawing().underlay().id(), new Cast.Part.Layer("GRID"), Role.SITE, "GRID");
+            return null;
+        });
+        Path roles = folder.resolve("office.roles");
+        toSave.add(roles);
+        command("Save what layers stand for");
+        until("they are saved", () -> Files.exists(roles) && w.busy().isEmpty());
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(role("grid")).isEqualTo(Role.GRID);
+        toOpen.add(roles);
+        command("Read what layers stand for");
+        until("they are read", () -> role("grid") == Role.SITE);
+        assertThat(w.history().past()).as("one step").hasSize(2);
+        toOpen.add(Files.writeString(folder.resolve("bad.roles"), "[1,2"));
+        command("Read what layers stand for");
+        until("it is said", () -> w.message().text().contains("bad.roles"));
+        assertThat(role("grid")).isEqualTo(Role.SITE);
+    }
+
+    private Role role(String layer) {
+        return w.casts().of(drawing()).orElseThrow().stream().filter(c -> c.part().equals(new Cast.Part.Layer(layer))).findFirst()
+            .orElseThrow().role().value();
+    }
 }

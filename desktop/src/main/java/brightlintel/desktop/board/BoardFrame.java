@@ -153,7 +153,8 @@ final class BoardFrame {
         for (PlacedDrawing d : w.drawings()) {
             boolean inHand = w.underlay().filter(u -> u.id().equals(d.underlay().id())).isPresent();
             if (inHand && !name.isEmpty()) layer(d, name).ifPresent(i -> out.add(new Ground.Lit.OfLayer(d, i, brass)));
-            if (inHand && w.stage() == Stage.CLEAR && !w.onBoard().lit().isEmpty()) out.add(new Ground.Lit.Chosen(d, w.onBoard().lit(), brass));
+            if (inHand && w.stage() == Stage.CLEAR && !w.onBoard().lit().isEmpty()) out.add(new Ground.Lit.Chosen(d, w.onBoard().lit(),
+                brass));
             Picked picked = w.onBoard().picked(d);
             if (!picked.isEmpty()) out.add(new Ground.Lit.Chosen(d, picked, brass));
         }

@@ -4,6 +4,7 @@ import brightlintel.building.Cast;
 import brightlintel.building.Role;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
+import brightlintel.correct.Office;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.look.Drawn;
 import brightlintel.drawing.RawDrawing;
@@ -14,6 +15,7 @@ import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
+import brightlintel.role.RoleProfile;
 import brightlintel.select.Alike;
 import brightlintel.select.Picked;
 import java.util.HashSet;
@@ -50,7 +52,7 @@ public final class Casts {
         Underlay u = d.underlay();
         Key key = new Key(u.sha256(), u.space());
         Found there = found.get(key);
-        if (there != null) return Optional.of(Casting.with(there.casts, u.clearing().roles()));
+        if (there != null) return Optional.of(Casting.with(Casting.before(there.casts, lent(d)), u.clearing().roles()));
         Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
         if (raw.isEmpty() || !asked.add(key)) return Optional.empty();
         Strokes s = d.strokes();
@@ -65,6 +67,39 @@ public final class Casts {
             w.tell(Change.EVIDENCE);
         });
         return Optional.empty();
+    }
+
+    /** What was said of other drawings of the project that look as if they came from the same office. */
+    private List<Cast> lent(PlacedDrawing d) {
+        RoleProfile all = RoleProfile.NONE;
+        for (Underlay o : w.project().underlays()) {
+            if (o.sha256().equals(d.underlay().sha256())) continue;
+            RoleProfile said = RoleProfile.of(o.clearing().roles(), true);
+            if (!said.isEmpty() && isAlike(d.underlay(), o)) all = all.with(said);
+        }
+        return all.isEmpty() ? List.of() : all.in(d.strokes());
+    }
+
+    private boolean isAlike(Underlay a, Underlay b) {
+        Optional<DrawingShelf.Shelved> x = w.shelf().has(a), y = w.shelf().has(b);
+        return x.isPresent() && y.isPresent() && Office.isAlike(drawn(x.get()), drawn(y.get()));
+    }
+
+    private static Drawn drawn(DrawingShelf.Shelved s) {
+        return Drawn.asReceived(s.drawing(), s.space(), s.strokes());
+    }
+
+    /** What the drawing in hand says of layers and blocks, found or said, for a file. */
+    public RoleProfile profile() {
+        return w.drawing().flatMap(this::of).map(c -> RoleProfile.of(c, false)).orElse(RoleProfile.NONE);
+    }
+
+    /** What a profile says of the drawing in hand, as one step. @return how many layers and blocks it speaks of */
+    public int take(RoleProfile p) {
+        PlacedDrawing d = w.drawing().orElseThrow();
+        List<Cast> said = p.in(d.strokes());
+        if (!said.isEmpty()) of(d).ifPresent(c -> w.apply(Clearings.casts(d.underlay().id(), c, said)));
+        return said.size();
     }
 
     /** Strokes, texts and fills of each role; counted anew only where somebody said otherwise since. */

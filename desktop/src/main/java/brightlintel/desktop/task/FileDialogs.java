@@ -21,7 +21,7 @@ public final class FileDialogs implements Asks {
         FileChooser c = new FileChooser();
         c.setTitle(Words.of("dialog.open"));
         c.getExtensionFilters().addAll(new FileChooser.ExtensionFilter(Words.of("dialog.all-known"), "*.dwg", "*.DWG", "*.dxf", "*.DXF",
-            "*.pdf", "*.PDF", "*.png", "*.jpg", "*.jpeg", "*.tif", "*.tiff", "*.bmp", "*.gif", "*.lintel"),
+            "*.pdf", "*.PDF", "*.png", "*.jpg", "*.jpeg", "*.tif", "*.tiff", "*.bmp", "*.gif", "*.lintel", "*.roles"),
             new FileChooser.ExtensionFilter(Words.of("dialog.any"), "*"));
         List<File> chosen = c.showOpenMultipleDialog(owner);
         return chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();

@@ -33,11 +33,13 @@ import brightlintel.read.Sniffer;
 import brightlintel.read.Wanted;
 import brightlintel.receive.Choosing;
 import brightlintel.receive.DrawingShelf;
+import brightlintel.role.RoleProfile;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
 import brightlintel.store.Opened;
 import brightlintel.store.ProjectFile;
 import brightlintel.store.Replacing;
+import brightlintel.store.RoleProfiles;
 import brightlintel.view3d.Camera;
 import brightlintel.view3d.Painter3d;
 import brightlintel.write.DrawingFormat;
@@ -273,6 +275,27 @@ public final class FileWork {
             keeping.now();
             then.run();
         })));
+    }
+
+    /** What the layers and blocks of the drawing in hand stand for, for the next of its office. */
+    public void saveRoles(Path file) {
+        RoleProfile p = w.casts().profile();
+        work.run(file.getFileName().toString(), _ -> {
+            RoleProfiles.write(file, p);
+            return p;
+        }, this.<RoleProfile>answer(file, r -> w.say(new Message(Message.Tone.GOOD, Words.of("roles.saved", r.layers().size()
+            + r.blocks().size(),
+            file.getFileName())))));
+    }
+
+    /** One step; what is no such file is said. */
+    public void readRoles(Path file) {
+        Object era = w.era();
+        work.run(file.getFileName().toString(), _ -> RoleProfiles.read(file), this.<RoleProfile>answer(file, p -> {
+            if (w.era() != era || w.drawing().isEmpty()) return;
+            int n = w.casts().take(p);
+            w.say(new Message(n > 0 ? Message.Tone.GOOD : Message.Tone.SAID, Words.count("roles.read", n)));
+        }));
     }
 
     public void exportIfc(Path file) {
