@@ -15,7 +15,7 @@ import java.util.function.IntPredicate;
 public final class Alike {
     private Alike() { }
 
-    /** All that came in through the same block, wherever it lies; of what is in none, all of its kind, layer and colour. */
+    /** All that came in through the same block, wherever it lies; of what is in none, all of its kind, layer, colour and line type. */
     public static Picked to(PlacedDrawing d, int stroke) {
         Strokes s = d.strokes();
         if (s.pathOf(stroke) != null) {
@@ -23,11 +23,7 @@ public final class Alike {
             return of(d, i -> s.pathOf(i) != null && outermost(s.pathOf(i)).equals(block),
                 m -> s.mark(m).path() != null && outermost(s.mark(m).path()).equals(block));
         }
-        String kind = s.entityOf(stroke).kind();
-        int layer = s.layerOf(stroke), colour = s.colourOf(stroke);
-        return of(d, i -> s.pathOf(i) == null && s.layerOf(i) == layer && s.colourOf(i) == colour && s.entityOf(i).kind().equals(kind),
-            m -> s.mark(m).path() == null && s.mark(m).layer() == layer && s.mark(m).colour() == colour
-                && s.mark(m).entity().kind().equals(kind));
+        return Selecting.like(d, stroke);
     }
 
     /** The block that was put into the drawing, whatever it holds; in lower case. */

@@ -103,6 +103,8 @@ class SheetRobotTest extends WindowRobot {
         keys(KeyCode.CONTROL, KeyCode.O);
         until("it is open", () -> w.busy().isEmpty() && w.drawing().isPresent() && !w.history().canUndo());
         assertThat(project().underlays()).isEqualTo(before);
+        button("stage-clear");
+        until("the elevation is known again", () -> lookup("#kept-0").tryQuery().isPresent());
     }
 
     /** Across what is shown of the drawing in hand, metres. */

@@ -37,7 +37,6 @@ import brightlintel.edit.Placing;
 import brightlintel.edit.Stacking;
 import brightlintel.edit.Tracing;
 import brightlintel.receive.SheetCuts;
-import brightlintel.select.Alike;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -193,8 +192,6 @@ public final class Commands {
             w.startQuietly(OutlineTool.cutting(w, u));
         });
         onUnderlay("layer-hide", "C", (w, _) -> w.pointed().ifPresent(p -> w.apply(Clearings.hide(p.underlay(), p.layer()))));
-        onUnderlay("alike", "", (w, _) -> w.pointed().ifPresent(p -> w.onBoard().pick((d, there) -> d.underlay().id().equals(p.underlay())
-            ? there.with(Alike.to(d, p.stroke())) : there)));
         onUnderlay("alike-aside", "Shift+V", (w, _) -> w.pointed().ifPresent(p -> SettingAside.alike(w, p.drawing(), p.stroke())));
         onUnderlay("layer-alone", "Shift+C", (w, _) -> w.pointed()
             .ifPresent(p -> w.apply(Clearings.alone(p.underlay(), p.layer(), p.layers()))));

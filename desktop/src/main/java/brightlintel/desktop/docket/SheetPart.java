@@ -29,6 +29,8 @@ final class SheetPart {
 
     /** Nothing for a sheet that is one plan and nothing else. */
     static Optional<Node> build(Workspace w, Commands commands, PlacedDrawing d) {
+        // of a cut-out too, for the titles of its sheet's parts
+        boolean frame = w.sheets().parts(d).flatMap(SheetParts::frame).isPresent();
         List<SheetCuts.Choice> all = w.sheets().offered(d);
         List<Node> rows = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) rows.add(row(w, d, i, all.get(i)));
@@ -37,7 +39,6 @@ final class SheetPart {
             rows.add(Parts.row(Parts.button(Words.of("sheet.whole"), "sheet-whole", () -> w.apply(Cutting.whole(d.underlay().id())))));
         if (rows.isEmpty()) return Optional.empty();
         long plans = all.stream().filter(c -> c.taken() && c.on().isPresent()).count();
-        boolean frame = w.sheets().parts(d).flatMap(SheetParts::frame).isPresent();
         Node pill = all.isEmpty() ? null : Parts.pill(Words.count(frame ? "sheet.plans-frame" : "sheet.plans", (int) plans), Tone.LOOK);
         VBox v = Parts.decision(Words.of("sheet.title"), pill, !all.isEmpty(), rows.toArray(Node[]::new));
         if (!all.isEmpty()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("cut-plans"), true), Parts.button(w,
