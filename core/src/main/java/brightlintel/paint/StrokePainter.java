@@ -9,9 +9,11 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Chunks;
 import brightlintel.place.LaidPicture;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.repair.Repaired;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntPredicate;
@@ -149,6 +151,18 @@ public final class StrokePainter {
             if (strokes.test(s) && d.cleared().strokeShown(s)) chords.paint(c, colour, (float) width);
         });
         painter.texts(some, toPx, r);
+    }
+
+    /** Strokes that are set aside, in one faint ink, under all that is there; those that are part of others since a repair are not. */
+    public static void paintAside(PlacedDrawing d, int colour, int paper, PlanView view, Raster r) {
+        int[] before = r.pixels.clone();
+        ChordPainter chords = new ChordPainter(d, d.toBuilding().then(view.toPx()), r);
+        Optional<Repaired> repaired = d.repaired();
+        d.chordsIn(seen(view, 1), c -> {
+            int s = d.strokes().strokeOf(c);
+            if (!d.cleared().strokeShown(s) && (repaired.isEmpty() || !repaired.get().isGone(s))) chords.paint(c, colour, 1);
+        });
+        for (int i = 0; i < r.width * r.height; i++) if ((before[i] & 0xffffff) != (paper & 0xffffff)) r.pixels[i] = before[i];
     }
 
     /** From where ink reaches into a picture. */

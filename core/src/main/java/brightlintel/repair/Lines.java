@@ -96,7 +96,7 @@ final class Lines {
     /** From the first end to the last along the longest; nothing where some of them lie off that line, as pieces of a wide curve do. */
     private boolean one(List<Integer> all) {
         int longest = all.getFirst();
-        for (int i : all) if (b.length(i) > b.length(longest)) longest = i;
+        for (int i : all) if (b.length(i) > b.length(longest) || b.length(i) == b.length(longest) && i < longest) longest = i;
         Point u = b.direction(longest), o = b.end(longest, 0), first = o, last = b.end(longest, 1);
         for (int i : all) for (int e = 0; e < 2; e++) {
             Point p = b.end(i, e);

@@ -152,6 +152,10 @@ final class BoardFrame {
         String name = w.looks().lit();
         for (PlacedDrawing d : w.drawings()) {
             boolean inHand = w.underlay().filter(u -> u.id().equals(d.underlay().id())).isPresent();
+            // not the rest of a sheet that it was cut out of
+            boolean aside = inHand && w.stage() == Stage.CLEAR && d.underlay().cutOut().isEmpty()
+                && !d.underlay().clearing().equals(d.underlay().clearing().allBack());
+            if (aside) out.add(new Ground.Lit.Aside(d, w.looks().palette().rule(), w.looks().palette().paper()));
             if (inHand && !name.isEmpty()) layer(d, name).ifPresent(i -> out.add(new Ground.Lit.OfLayer(d, i, brass)));
             if (inHand && w.stage() == Stage.CLEAR && !w.onBoard().lit().isEmpty()) out.add(new Ground.Lit.Chosen(d, w.onBoard().lit(),
                 brass));

@@ -50,6 +50,13 @@ final class Ground {
             }
         }
 
+        /** What is set aside, faintly under the rest. */
+        record Aside(PlacedDrawing drawing, int ink, int paper) implements Lit {
+            @Override public void paint(PlanView square, Raster r) {
+                StrokePainter.paintAside(drawing, ink, paper, square, r);
+            }
+        }
+
         record Chosen(PlacedDrawing drawing, Picked picked, int ink) implements Lit {
             /** Broader than what it lies over, pixels. */
             private static final double WIDE = 2;

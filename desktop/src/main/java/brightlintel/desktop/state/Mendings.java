@@ -100,7 +100,9 @@ public final class Mendings {
         w.onBoard().behind(() -> out[0] = d.mender().with(recipe, metres, Progress.NONE).repaired().orElseThrow(), () -> {
             asked.remove(key);
             while (found.size() >= MOST) found.remove(found.keySet().iterator().next());
+            // what could not be worked out is not tried again
             if (out[0] != null) found.put(key, out[0]);
+            else asked.add(key);
             w.tell(Change.EVIDENCE);
         });
         return Optional.ofNullable(found.get(key));

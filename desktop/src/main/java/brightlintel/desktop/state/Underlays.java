@@ -39,8 +39,13 @@ final class Underlays {
     private Optional<PlacedDrawing> get(Underlay u, DrawingShelf shelf) {
         PlacedDrawing there = placed.get(u.id());
         boolean same = has(u);
-        if (same && !there.isMended() && there.mender().isReady(u)) same = false;
-        if (same && there.underlay().equals(u)) return Optional.of(there);
+        // its repairs were worked out meanwhile
+        boolean late = same && !there.isMended() && there.mender().isReady(u);
+        if (same && !late && there.underlay().equals(u)) return Optional.of(there);
+        if (late) {
+            placed.put(u.id(), new PlacedDrawing(u, there.mender()));
+            return Optional.of(placed.get(u.id()));
+        }
         Optional<PlacedDrawing> now = same ? Optional.of(isAtOnce(u, there.mender()) ? there.with(u) : PlacedDrawing.unmended(u,
             there.mender()))
             : shelf.has(u).map(s -> isAtOnce(u, s.mender()) ? new PlacedDrawing(u, s.mender()) : PlacedDrawing.unmended(u, s.mender()));
