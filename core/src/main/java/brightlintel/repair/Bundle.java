@@ -45,7 +45,7 @@ final class Bundle {
     private final Grid grid;
     /** Not in the grid as they are. */
     private final boolean[] late;
-    /** By 2 * stroke + end, as they lie since the last index: 0 not looked at, 1 free, 2 not. */
+    /** By 2 * stroke + end, as they lie since the last index: 0 not looked at, 1 free, 2 not. Whoever looks first writes the same. */
     private byte[] free;
     /** Strokes that may be found otherwise than in the last round: all at first, then those that changed and what lies at their ends. */
     private boolean[] active, stirred;

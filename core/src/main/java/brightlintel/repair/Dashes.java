@@ -2,6 +2,7 @@ package brightlintel.repair;
 
 import brightlintel.building.Mend;
 import brightlintel.geom.Box;
+import brightlintel.geom.Chunks;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
@@ -32,8 +33,9 @@ final class Dashes {
     }
 
     private boolean all() {
-        for (int i = 0; i < b.size(); i++)
-            if (isDash(i)) for (int e = 0; e < 2; e++) next[2 * i + e] = following(i, e);
+        Chunks.of(b.size(), (from, to) -> {
+            for (int i = from; i < to; i++) if (isDash(i)) for (int e = 0; e < 2; e++) next[2 * i + e] = following(i, e);
+        });
         boolean[] seen = new boolean[b.size()];
         boolean any = false;
         for (int i = 0; i < b.size(); i++) {

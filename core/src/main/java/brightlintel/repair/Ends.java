@@ -2,6 +2,7 @@ package brightlintel.repair;
 
 import brightlintel.building.Mend;
 import brightlintel.geom.Box;
+import brightlintel.geom.Chunks;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.Set;
@@ -32,10 +33,12 @@ final class Ends {
 
     private boolean all() {
         Move[] moves = new Move[2 * b.size()];
-        for (int i = 0; i < b.size(); i++) {
-            if (!b.isLine(i) || !b.isActive(i) || !(b.length(i) > 0)) continue;
-            for (int e = 0; e < 2; e++) if (b.isFree(i, e)) moves[2 * i + e] = best(i, e);
-        }
+        Chunks.of(b.size(), (from, to) -> {
+            for (int i = from; i < to; i++) {
+                if (!b.isLine(i) || !b.isActive(i) || !(b.length(i) > 0)) continue;
+                for (int e = 0; e < 2; e++) if (b.isFree(i, e)) moves[2 * i + e] = best(i, e);
+            }
+        });
         boolean any = false;
         for (int k = 0; k < moves.length; k++) {
             Move m = moves[k];
