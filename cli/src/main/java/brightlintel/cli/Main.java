@@ -11,7 +11,7 @@ import org.apache.commons.cli.ParseException;
 public final class Main {
     static final int DONE = 0, REFUSED = 1, WRONG_CALL = 2;
     private static final String VERSION = "Bright Lintel 0.1.0";
-    private static final List<Command> COMMANDS = List.of(new InspectCommand(), new TrueCommand(), new ClearCommand(),
+    private static final List<Command> COMMANDS = List.of(new InspectCommand(), new TrueCommand(), new ClearCommand(), new TraceCommand(),
         new ConvertCommand(), new DemoCommand());
 
     private Main() { }

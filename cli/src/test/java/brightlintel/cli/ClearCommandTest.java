@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.demo.DemoDrawings;
+import brightlintel.demo.HeronQuay;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
@@ -106,6 +107,21 @@ class ClearCommandTest {
         Path from = Files.writeString(folder.resolve("one.dxf"), "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\nA\n10\n0\n20\n0\n11\n5\n21\n0\n0\nENDSEC\n0\nEOF\n");
         assertThat(call("convert", from.toString(), "--clean", "--to", folder.resolve("c.dxf").toString())).isZero();
         assertThat(err.toString(StandardCharsets.UTF_8)).contains("not sure");
+    }
+
+    /** {@code trace}: how a plan lies, and its layers. */
+    @Test void aPlanIsPlacedAndItsLayersAreTold() throws IOException {
+        Path f = Files.write(folder.resolve("upper.dxf"), DemoDrawings.bytes(DemoDrawings.UPPER)), to = folder.resolve("out.json");
+        assertThat(call("trace", f.toString(), "--json", to.toString())).as(err.toString(StandardCharsets.UTF_8)).isZero();
+        JsonNode n = JsonMapper.shared().readTree(Files.readString(to));
+        assertThat(n.at("/placement/metresPerUnit").asDouble()).as("metres, whatever the header says").isEqualTo(1);
+        assertThat(n.at("/placement/turnRadians").asDouble()).isCloseTo(0, within(1e-6));
+        assertThat(n.at("/placement/originInFile/0").asDouble()).as("at the plan's lower left")
+            .isBetween(HeronQuay.UPPER_AT.x(), HeronQuay.UPPER_AT.x() + 8.01);
+        assertThat(n.get("layers")).anyMatch(l -> l.get("name").asString().equals("WALLS") && l.get("role").asString().equals("wall"));
+        assertThat(call("trace", f.toString())).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("\"placement\"");
+        assertThat(call("trace")).isEqualTo(2);
     }
 
     @Test void oneFileIsAskedFor() {

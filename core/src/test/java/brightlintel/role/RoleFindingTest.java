@@ -34,7 +34,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Layers are told by what is on them, whatever they are called. */
 class RoleFindingTest {
-    private static final int PLANS = 40;
+    private static final int PLANS = 50;
 
     private record Read(Strokes strokes, RoleFinding found) { }
 

@@ -60,6 +60,13 @@ abstract class CrossRobot extends WindowRobot {
         return far(seen(x, y), paper(i)) > 0.1;
     }
 
+    /** What is set aside, as it is seen while that is decided: paler than any ink of the drawing. */
+    protected boolean isFaint(double x, double y) throws Exception {
+        WritableImage i = onWindow(() -> window.board().snapshot(null, null));
+        double ink = far(seen(x, y), paper(i));
+        return ink > 0.05 && ink < 0.5;
+    }
+
     protected void dragFromTo(Point from, Point to) {
         pointAt(from.x(), from.y());
         press(MouseButton.PRIMARY);

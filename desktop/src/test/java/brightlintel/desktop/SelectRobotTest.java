@@ -48,9 +48,19 @@ class SelectRobotTest extends CrossRobot {
         Color lit = seen(4.5, 4);
         assertThat(lit.getRed() - lit.getBlue()).as("what is selected is brass").isGreaterThan(0.2);
         keys(KeyCode.DELETE);
-        assertThat(isInked(-3, 0)).isFalse();
-        assertThat(isInked(0, -3)).isTrue();
+        assertThat(isFaint(-3, 0)).as("set aside").isTrue();
+        assertThat(isFaint(0, -3)).isFalse();
         assertThat(picked()).isEmpty();
+        onWindow(() -> {
+            w.go(Stage.TRUE);
+            return null;
+        });
+        assertThat(isInked(-3, 0)).as("gone elsewhere").isFalse();
+        assertThat(isInked(0, -3)).isTrue();
+        onWindow(() -> {
+            w.go(Stage.CLEAR);
+            return null;
+        });
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(isInked(-3, 0)).as("one step back").isTrue();
         press(KeyCode.CONTROL);
@@ -124,8 +134,9 @@ class SelectRobotTest extends CrossRobot {
         clickAt(-4.5, -1);
         assertThat(isInked(-3, 0)).isTrue();
         assertThat(isInked(3, 0)).as("the same line, outside").isFalse();
-        assertThat(isInked(0, -3)).isFalse();
+        assertThat(isFaint(0, -3)).isTrue();
         keys(KeyCode.B);
+        assertThat(isFaint(0, -3)).as("all is back").isFalse();
         assertThat(isInked(3, 0)).isTrue();
     }
 
