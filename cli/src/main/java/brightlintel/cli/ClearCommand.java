@@ -13,7 +13,6 @@ import brightlintel.repair.Mending;
 import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
 import brightlintel.sheet.SheetParts;
-import org.apache.commons.cli.Options;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -22,6 +21,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.apache.commons.cli.Options;
 
 /** What of a drawing is building, as JSON. */
 final class ClearCommand implements Command {

@@ -31,6 +31,11 @@ public record Underlay(UnderlayId id, FileId file, String sha256, SpaceKey space
         return new Underlay(id, file, sha256, space, cutOut, placement, clearing, appearance, locked);
     }
 
+    /** Another part of its sheet, or all of it. */
+    public Underlay withCutOut(Optional<Ring> c) {
+        return new Underlay(id, file, sha256, space, c, placement, clearing, appearance, locked);
+    }
+
     public Underlay withLocked(boolean l) {
         return new Underlay(id, file, sha256, space, cutOut, placement, clearing, appearance, l);
     }

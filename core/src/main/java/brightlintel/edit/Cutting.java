@@ -71,7 +71,6 @@ public final class Cutting {
 
     /** The whole sheet again, as one underlay of a storey: its other cut-outs stay. */
     public static Edit whole(UnderlayId cut) {
-        return Edit.of("edit.cut-whole", p -> p.withUnderlay(cut, u -> u.locked() ? u
-            : new Underlay(u.id(), u.file(), u.sha256(), u.space(), Optional.empty(), u.placement(), u.clearing(), u.appearance(), false)));
+        return Edit.of("edit.cut-whole", p -> p.withUnderlay(cut, u -> u.locked() ? u : u.withCutOut(Optional.empty())));
     }
 }

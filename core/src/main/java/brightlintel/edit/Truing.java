@@ -3,6 +3,7 @@ package brightlintel.edit;
 import brightlintel.building.Edit;
 import brightlintel.building.Evidence;
 import brightlintel.building.Given;
+import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Scale;
 import brightlintel.building.UnderlayId;
@@ -16,6 +17,7 @@ import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 
 /** What was found of an underlay's size, turn and place, taken: each a step of its own. What is locked stays where it is. */
 public final class Truing {
@@ -29,9 +31,18 @@ public final class Truing {
 
     /** The same size for other drawings of one sheet or office, as one step. What is locked stays as it is. */
     public static Edit sizeAlso(List<UnderlayId> others, Given<Scale> size) {
-        return Edit.of("edit.true-size-also", p -> {
+        return also("edit.true-size-also", others, p -> p.withScale(size));
+    }
+
+    /** The same turn. */
+    public static Edit turnAlso(List<UnderlayId> others, Given<Double> turn) {
+        return also("edit.true-turn-also", others, p -> p.withTurn(turn));
+    }
+
+    private static Edit also(String name, List<UnderlayId> others, UnaryOperator<Placement> f) {
+        return Edit.of(name, p -> {
             Project out = p;
-            for (UnderlayId u : others) out = out.withUnderlay(u, x -> x.locked() ? x : x.with(x.placement().withScale(size)));
+            for (UnderlayId u : others) out = out.withUnderlay(u, x -> x.locked() ? x : x.with(f.apply(x.placement())));
             return out;
         });
     }

@@ -15,10 +15,6 @@ public final class CellNumbers {
         return out;
     }
 
-    public int size() {
-        return size;
-    }
-
     /** The number of a cell, a new one if it has none. */
     public int of(long column, long row) {
         int at = slot(pack(column, row));

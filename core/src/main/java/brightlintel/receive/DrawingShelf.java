@@ -57,9 +57,18 @@ public final class DrawingShelf {
     }
 
     /** One space of a drawing, flattened, with what finding needs. */
-    public record Shelved(RawDrawing drawing, SpaceKey space, Strokes strokes, Finder finder, Mender mender) {
+    public record Shelved(RawDrawing drawing, SpaceKey space, Mender mender) {
+        /** As they were received. */
+        public Strokes strokes() {
+            return mender.received().strokes();
+        }
+
+        public Finder finder() {
+            return mender.received().finder();
+        }
+
         public Receiving.Arrival arrival() {
-            return new Receiving.Arrival(drawing, space, strokes, finder);
+            return new Receiving.Arrival(drawing, space, strokes(), finder());
         }
     }
 
@@ -137,8 +146,7 @@ public final class DrawingShelf {
         Optional<Shelved> there = spaces.get(new Key(d.sha256(), space));
         if (there.isPresent()) return there.get();
         Strokes strokes = Flattening.of(d, space, ReadLimits.DEFAULT, progress);
-        Finder finder = new Finder(d.sha256(), space, strokes);
-        Shelved s = new Shelved(d, space, strokes, finder, new Mender(d.sha256(), space, strokes, finder));
+        Shelved s = new Shelved(d, space, new Mender(d.sha256(), space, strokes, new Finder(d.sha256(), space, strokes)));
         spaces.put(new Key(d.sha256(), space), s, strokes.weight());
         return s;
     }

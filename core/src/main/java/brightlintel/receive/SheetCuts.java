@@ -12,7 +12,9 @@ import brightlintel.geom.Ring;
 import brightlintel.sheet.SheetParts;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What becomes of the parts of a sheet: which are taken, and on which storey each is laid. */
@@ -68,19 +70,18 @@ public final class SheetCuts {
         List<Edit> storeys = new ArrayList<>();
         List<Choice> rising = new ArrayList<>(taken);
         rising.sort(Comparator.comparingInt(c -> Math.abs(level(c))));
-        List<StoreyId> fresh = new ArrayList<>();
-        for (Choice c : rising) {
-            StoreyId id = null;
+        // by identity: two outlines drawn alike by hand are two
+        Map<Choice, StoreyId> fresh = new IdentityHashMap<>();
+        for (Choice c : rising)
             if (c.on.orElse(null) instanceof LayOn.New(String name, boolean below)) {
-                id = StoreyId.fresh();
+                StoreyId id = StoreyId.fresh();
                 storeys.add(below ? Stacking.addBelow(id, name) : Stacking.add(id, name));
+                fresh.put(c, id);
             }
-            fresh.add(id);
-        }
         for (Choice c : taken)
             cuts.add(new Cutting.Cut(UnderlayId.fresh(), c.cut, c.on.map(l -> switch (l) {
                 case LayOn.There(StoreyId id) -> id;
-                case LayOn.New _ -> fresh.get(index(rising, c));
+                case LayOn.New _ -> fresh.get(c);
             })));
         Edit parts = Cutting.parts(sheet, cuts);
         return Edit.of(parts.name(), p -> {
@@ -90,11 +91,6 @@ public final class SheetCuts {
             // no storeys for a sheet that is gone
             return done.equals(now) ? p : done;
         });
-    }
-
-    private static int index(List<Choice> all, Choice c) {
-        for (int i = 0; i < all.size(); i++) if (all.get(i) == c) return i;
-        throw new IllegalArgumentException("not among them: " + c);
     }
 
     private static int level(Choice c) {

@@ -77,10 +77,7 @@ public final class Casting {
 
     /** What was found, but where somebody said otherwise. */
     public static List<Cast> with(List<Cast> found, List<Cast> kept) {
-        Map<Cast.Part, Cast> all = new LinkedHashMap<>();
-        found.forEach(c -> all.put(c.part(), c));
-        for (Cast c : kept) if (c.role().why() instanceof Why.Stated) all.put(c.part(), c);
-        return List.copyOf(all.values());
+        return before(found, kept.stream().filter(c -> c.role().why() instanceof Why.Stated).toList());
     }
 
     /** The word for a role in files. */

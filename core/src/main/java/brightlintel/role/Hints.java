@@ -1,9 +1,8 @@
 package brightlintel.role;
 
 import brightlintel.building.Role;
-import java.text.Normalizer;
+import brightlintel.drawing.Names;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -41,8 +40,7 @@ final class Hints {
     }
 
     static Optional<Role> of(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "").replace("ß", "ss").toLowerCase(Locale.ROOT)
-            .replace('_', '-');
+        String plain = Names.plain(name).replace('_', '-');
         return ALL.stream().filter(h -> h.name.matcher(plain).find()).map(Hint::role).findFirst();
     }
 }

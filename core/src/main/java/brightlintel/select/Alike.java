@@ -33,11 +33,6 @@ public final class Alike {
         return Names.key(top.block());
     }
 
-    /** Of one colour. @param colour 0xRRGGBB */
-    public static Picked coloured(PlacedDrawing d, int colour) {
-        return of(d, i -> d.strokes().colourOf(i) == colour, m -> d.strokes().mark(m).colour() == colour);
-    }
-
     /** What was found by words. @param texts how many say so; blocks: names of those that are called so */
     public record Named(Picked picked, int texts, Set<String> blocks) { }
 

@@ -1,10 +1,10 @@
 package brightlintel.sheet;
 
 import brightlintel.correct.StoreyWords;
+import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -56,8 +56,7 @@ final class Titles {
     }
 
     static Optional<SheetParts.Kind> kind(String title) {
-        String plain = Normalizer.normalize(title, Normalizer.Form.NFD).replaceAll("\\p{M}", "").replace("ß",
-            "ss").toLowerCase(Locale.ROOT);
+        String plain = Names.plain(title);
         return KINDS.stream().filter(k -> k.pattern.matcher(plain).find()).map(Said::kind).findFirst();
     }
 

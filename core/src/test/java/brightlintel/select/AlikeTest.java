@@ -52,7 +52,7 @@ class AlikeTest {
         assertThat(Alike.to(d, stroke(d, "A", "LINE")).count()).as("not that of layer B, the red one, the circle").isEqualTo(2);
         assertThat(Alike.to(d, stroke(d, "B", "LINE")).count()).isEqualTo(1);
         int red = stroke(d, "A", "LINE") + 3;
-        assertThat(Alike.coloured(d, d.strokes().colourOf(red)).count()).isEqualTo(1);
+        assertThat(Alike.of(d, i -> d.strokes().colourOf(i) == d.strokes().colourOf(red), _ -> false).count()).isEqualTo(1);
     }
 
     @Test void whatIsCalledSoByTextAndByBlock() throws IOException {

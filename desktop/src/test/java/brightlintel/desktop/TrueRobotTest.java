@@ -209,5 +209,13 @@ class TrueRobotTest extends WindowRobot {
         assertThat(project().underlay(first.id()).orElseThrow().placement().scale()).isEqualTo(placement().scale());
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(project().underlay(first.id()).orElseThrow().placement()).isEqualTo(before.placement());
+        onWindow(() -> {
+            w.apply(Truing.turnAlso(List.of(first.id()), Given.stated(0.3)));
+            return null;
+        });
+        found();
+        while (Proposed.next(Proposed.of(w)).isPresent()) keys(KeyCode.T);
+        button("upright-office");
+        assertThat(project().underlay(first.id()).orElseThrow().placement().turn()).isEqualTo(placement().turn());
     }
 }

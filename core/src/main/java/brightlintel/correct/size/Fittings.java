@@ -2,14 +2,13 @@ package brightlintel.correct.size;
 
 import brightlintel.correct.look.Look;
 import brightlintel.correct.look.Steps;
+import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
@@ -76,7 +75,7 @@ final class Fittings {
     }
 
     private static OptionalDouble usual(String block) {
-        String plain = Normalizer.normalize(block, Normalizer.Form.NFD).replaceAll("\\p{M}", "").toLowerCase(Locale.ROOT);
+        String plain = Names.plain(block);
         return FITTINGS.stream().filter(x -> x.name.matcher(plain).find()).mapToDouble(Fitting::length).findFirst();
     }
 }

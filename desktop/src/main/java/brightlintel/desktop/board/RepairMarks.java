@@ -25,11 +25,10 @@ final class RepairMarks {
         if (d == null || !w.mendings().shows() || d.underlay().clearing().mended().isPresent()) return;
         Repaired r = w.mendings().proposed(d).orElse(null);
         if (r == null) return;
-        Affine map = Affine.move(d.mender().received().strokes().origin().minus(d.strokes().origin())).then(d.toBuilding());
         Box seen = view.seen();
         int n = 0;
         for (Repaired.Bit b : r.bits()) {
-            List<Point> at = points(b.curve(), map);
+            List<Point> at = points(b.curve(), d.toBuilding());
             if (!Box.of(at).meets(seen)) continue;
             List<Point> px = at.stream().map(view::toPx).toList();
             paint(b, px, brush, p);

@@ -1,6 +1,8 @@
 package brightlintel.desktop.docket;
 
+import brightlintel.building.Edit;
 import brightlintel.building.Given;
+import brightlintel.building.Placement;
 import brightlintel.building.Scale;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
@@ -30,6 +32,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -126,27 +130,34 @@ final class ProposalPart {
         return of(Proposed.Decision.SIZE).isPresent() ? r.size().metresPerUnit() : d.underlay().placement().scale().value().mean();
     }
 
-    /** Once a size is in force: the same for the other drawings of the file that have another. */
-    Optional<Button> also() {
-        if (isOpen(Proposed.Decision.SIZE) || of(Proposed.Decision.SIZE).isEmpty()) return Optional.empty();
-        Underlay own = d.underlay();
-        Given<Scale> size = own.placement().scale();
-        List<UnderlayId> others = w.project().underlays().stream().filter(u -> u.file().equals(own.file()) && !u.id().equals(own.id())
-            && !u.locked() && !u.placement().scale().value().equals(size.value())).map(Underlay::id).toList();
-        return others.isEmpty() ? Optional.empty() : Optional.of(Parts.button(Words.count("true.also", others.size()), "size-also",
-            () -> w.apply(Truing.sizeAlso(others, size))));
+    /** Once a size is in force: the same for other drawings that have another. */
+    List<Button> sizeAlso() {
+        Given<Scale> size = d.underlay().placement().scale();
+        return also(Proposed.Decision.SIZE, p -> !p.scale().value().equals(size.value()), others -> Truing.sizeAlso(others, size));
     }
 
-    /** The same for other drawings that look as if they came from the same office: alike layers, the same way of being drawn. */
-    Optional<Button> office() {
-        if (isOpen(Proposed.Decision.SIZE) || of(Proposed.Decision.SIZE).isEmpty()) return Optional.empty();
+    /** Once a turn is in force, likewise. */
+    List<Button> turnAlso() {
+        Given<Double> turn = d.underlay().placement().turn();
+        return also(Proposed.Decision.UPRIGHT, p -> !p.turn().value().equals(turn.value()), others -> Truing.turnAlso(others, turn));
+    }
+
+    /** For the others of the same file, and for those that look as if they came from the same office: alike layers, drawn the same way. */
+    private List<Button> also(Proposed.Decision x, Predicate<Placement> differs, Function<List<UnderlayId>, Edit> take) {
+        if (isOpen(x) || of(x).isEmpty()) return List.of();
         Underlay own = d.underlay();
-        Given<Scale> size = own.placement().scale();
-        List<UnderlayId> others = w.project().underlays().stream().filter(u -> !u.file().equals(own.file()) && !u.locked()
-            && !u.placement().scale().value().equals(size.value()) && w.shelf().has(u).filter(this::isOfOffice).isPresent())
-            .map(Underlay::id).toList();
-        return others.isEmpty() ? Optional.empty() : Optional.of(Parts.button(Words.count("true.office", others.size()), "size-office",
-            () -> w.apply(Truing.sizeAlso(others, size))));
+        List<UnderlayId> sheet = new ArrayList<>(), office = new ArrayList<>();
+        for (Underlay u : w.project().underlays()) {
+            if (u.id().equals(own.id()) || u.locked() || !differs.test(u.placement())) continue;
+            if (u.file().equals(own.file())) sheet.add(u.id());
+            else if (w.shelf().has(u).filter(this::isOfOffice).isPresent()) office.add(u.id());
+        }
+        String id = x.name().toLowerCase(Locale.ROOT);
+        List<Button> out = new ArrayList<>();
+        if (!sheet.isEmpty()) out.add(Parts.button(Words.count("true.also", sheet.size()), id + "-also", () -> w.apply(take.apply(sheet))));
+        if (!office.isEmpty()) out.add(Parts.button(Words.count("true.office", office.size()), id + "-office", () ->
+            w.apply(take.apply(office))));
+        return out;
     }
 
     private boolean isOfOffice(DrawingShelf.Shelved other) {

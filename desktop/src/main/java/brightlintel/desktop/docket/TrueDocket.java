@@ -123,8 +123,7 @@ final class TrueDocket {
         boolean byHand = found.isEmpty() && (s.scaleBy() == TrueState.Who.ASSUMED || s.scaleBy() == TrueState.Who.SAID);
         List<Node> buttons = new ArrayList<>();
         found.flatMap(f -> f.take(Proposed.Decision.SIZE)).ifPresent(buttons::add);
-        found.flatMap(ProposalPart::also).ifPresent(buttons::add);
-        found.flatMap(ProposalPart::office).ifPresent(buttons::add);
+        found.ifPresent(f -> buttons.addAll(f.sizeAlso()));
         buttons.add(Parts.button(w, commands.get("known-length"), byHand));
         if (strokes) buttons.add(Parts.button(w, commands.get("known-thickness"), false));
         if (paper.isEmpty() && strokes)
@@ -192,6 +191,7 @@ final class TrueDocket {
         v.getChildren().add(Parts.line(Parts.label(Words.of("true.turned"), "quiet"), turn));
         List<Node> buttons = new ArrayList<>();
         found.flatMap(f -> f.take(Proposed.Decision.UPRIGHT)).ifPresent(buttons::add);
+        found.ifPresent(f -> buttons.addAll(f.turnAlso()));
         for (String id : List.of("turn", "turn-left", "turn-right", "four-points", "mirror")) buttons.add(Parts.button(w,
             commands.get(id), false));
         v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));

@@ -1,76 +1,54 @@
 package brightlintel.desktop.state;
 
 import brightlintel.building.Cast;
+import brightlintel.building.Project;
 import brightlintel.building.Role;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.correct.Office;
-import brightlintel.correct.Reckoning;
 import brightlintel.correct.look.Drawn;
-import brightlintel.drawing.RawDrawing;
-import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.edit.Clearings;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.role.Casting;
-import brightlintel.role.RoleFinding;
 import brightlintel.role.RoleProfile;
 import brightlintel.select.Alike;
 import brightlintel.select.Picked;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
-/** What parts of drawings stand for: found behind the window of all that is drawn, once for each drawing; and what somebody said. */
+/** What parts of drawings stand for: found of all that is drawn, and what somebody said. */
 public final class Casts {
-    private static final int MOST = 8;
     private final Workspace w;
-    /** By bytes and space, so that no drawing is kept in memory for what was found of it. */
-    private final Map<Key, Found> found = new LinkedHashMap<>();
-    private final Set<Key> asked = new HashSet<>();
+    /** By casts other than those that were found: of the last drawing that was asked for. */
+    private Counted counted = new Counted(null, List.of(), Map.of());
+    private Lent lent = new Lent(null, 0, new HashMap<>());
 
-    private record Key(String sha256, SpaceKey space) { }
+    private record Counted(AsReceived.Key key, List<Cast> casts, Map<Role, Integer> counts) { }
 
-    /** @param counted with the words of somebody that stood when they were counted */
-    private record Found(List<Cast> casts, List<Cast> counted, Map<Role, Integer> counts) { }
+    /** What drawings of one project lend each other, as long as it is the same and as many of them are read. */
+    private record Lent(Project project, long read, Map<AsReceived.Key, List<Cast>> casts) { }
 
     Casts(Workspace w) {
         this.w = w;
     }
 
-    void forget() {
-        found.clear();
-        asked.clear();
-    }
-
     /** Nothing while it is being worked out; its end is told as {@link Change#EVIDENCE}. */
     public Optional<List<Cast>> of(PlacedDrawing d) {
-        Underlay u = d.underlay();
-        Key key = new Key(u.sha256(), u.space());
-        Found there = found.get(key);
-        if (there != null) return Optional.of(Casting.with(Casting.before(there.casts, lent(d)), u.clearing().roles()));
-        Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
-        if (raw.isEmpty() || !asked.add(key)) return Optional.empty();
-        Strokes s = d.strokes();
-        Found[] out = new Found[1];
-        w.onBoard().behind(() -> {
-            List<Cast> casts = Casting.proposed(RoleFinding.of(Reckoning.of(Drawn.asReceived(raw.get(), u.space(), s))), s);
-            out[0] = new Found(casts, casts, Casting.counts(s, casts));
-        }, () -> {
-            if (found.size() >= MOST) found.remove(found.keySet().iterator().next());
-            found.put(key, out[0] == null ? new Found(List.of(), List.of(), Map.of()) : out[0]);
-            asked.remove(key);
-            w.tell(Change.EVIDENCE);
-        });
-        return Optional.empty();
+        return w.asReceived().of(d).map(seen -> Casting.with(Casting.before(seen.casts(), lent(d)), d.underlay().clearing().roles()));
+    }
+
+    private List<Cast> lent(PlacedDrawing d) {
+        long read = w.project().underlays().stream().filter(u -> w.shelf().has(u).isPresent()).count();
+        if (lent.project != w.project() || lent.read != read) lent = new Lent(w.project(), read, new HashMap<>());
+        return lent.casts.computeIfAbsent(AsReceived.Key.of(d.underlay()), _ -> ofOffice(d));
     }
 
     /** What was said of other drawings of the project that look as if they came from the same office. */
-    private List<Cast> lent(PlacedDrawing d) {
+    private List<Cast> ofOffice(PlacedDrawing d) {
         RoleProfile all = RoleProfile.NONE;
         for (Underlay o : w.project().underlays()) {
             if (o.sha256().equals(d.underlay().sha256())) continue;
@@ -104,13 +82,13 @@ public final class Casts {
 
     /** Strokes, texts and fills of each role; counted anew only where somebody said otherwise since. */
     public Map<Role, Integer> counts(PlacedDrawing d, List<Cast> casts) {
-        if (d.underlay().cutOut().isPresent()) return Casting.counts(d.strokes(), casts, d.cleared()::shows);
-        Key key = new Key(d.underlay().sha256(), d.underlay().space());
-        Found there = found.get(key);
-        if (there != null && there.counted.equals(casts)) return there.counts;
-        Map<Role, Integer> counts = Casting.counts(d.strokes(), casts);
-        if (there != null) found.put(key, new Found(there.casts, casts, counts));
-        return counts;
+        Underlay u = d.underlay();
+        if (u.cutOut().isPresent()) return Casting.counts(d.strokes(), casts, d.cleared()::shows);
+        Optional<AsReceived.Seen> seen = w.asReceived().known(u).filter(x -> x.casts().equals(casts));
+        if (seen.isPresent()) return seen.get().counts();
+        AsReceived.Key key = AsReceived.Key.of(u);
+        if (!key.equals(counted.key) || !counted.casts.equals(casts)) counted = new Counted(key, casts, Casting.counts(d.strokes(), casts));
+        return counted.counts;
     }
 
     /** Shown things that are cast so. */

@@ -43,6 +43,7 @@ public final class OnBoard {
     /** Another project is shown. */
     void forget() {
         underlays.clear();
+        mending.clear();
         troubles.clear();
         leaveStorey();
     }
@@ -93,7 +94,8 @@ public final class OnBoard {
     private List<PlacedDrawing> mended(List<PlacedDrawing> all) {
         for (PlacedDrawing d : all)
             if (!d.isMended() && mending.add(d.underlay())) behind(() -> d.mender().of(d.underlay()), () -> {
-                mending.remove(d.underlay());
+                // what could not be worked out is not tried again
+                if (d.mender().isReady(d.underlay())) mending.remove(d.underlay());
                 w.tell(Change.DRAWING);
             });
         return all;

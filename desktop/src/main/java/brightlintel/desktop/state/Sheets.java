@@ -4,66 +4,41 @@ import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
-import brightlintel.correct.Reckoning;
-import brightlintel.correct.look.Drawn;
-import brightlintel.drawing.RawDrawing;
-import brightlintel.drawing.SpaceKey;
-import brightlintel.drawing.Strokes;
 import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.receive.DrawingShelf;
 import brightlintel.receive.LayOn;
 import brightlintel.receive.SheetCuts;
 import brightlintel.sheet.SheetParts;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.function.UnaryOperator;
 
-/** What lies on the sheets: found behind the window once for each, and what somebody chose of it before it is taken. */
+/** What lies on the sheets, and what somebody chose of it before it is taken. */
 public final class Sheets {
-    private static final int MOST = 12;
     private final Workspace w;
-    private final Map<Key, SheetParts> found = new LinkedHashMap<>();
-    private final Set<Key> asked = new HashSet<>();
     private final Map<UnderlayId, List<SheetCuts.Choice>> choices = new HashMap<>();
     private OptionalInt pointed = OptionalInt.empty();
+    /** The last answer: a board that is moved asks for it in each frame. */
+    private Proposal last = new Proposal(null, null, null, List.of());
 
-    private record Key(String sha256, SpaceKey space) { }
+    private record Proposal(Project project, StoreyId on, SheetParts parts, List<SheetCuts.Choice> choices) { }
 
     Sheets(Workspace w) {
         this.w = w;
     }
 
     void forget() {
-        found.clear();
-        asked.clear();
         choices.clear();
         pointed = OptionalInt.empty();
     }
 
     /** Nothing while it is being worked out; its end is told as {@link Change#EVIDENCE}. */
     public Optional<SheetParts> parts(PlacedDrawing d) {
-        Underlay u = d.underlay();
-        Key key = new Key(u.sha256(), u.space());
-        SheetParts there = found.get(key);
-        Optional<RawDrawing> raw = w.shelf().has(u).map(DrawingShelf.Shelved::drawing);
-        if (there != null || raw.isEmpty() || !asked.add(key)) return Optional.ofNullable(there);
-        Strokes s = d.strokes();
-        SheetParts[] out = {new SheetParts(List.of(), Optional.empty())};
-        w.onBoard().behind(() -> out[0] = SheetParts.of(Reckoning.of(Drawn.asReceived(raw.get(), u.space(), s))), () -> {
-            if (found.size() >= MOST) found.remove(found.keySet().iterator().next());
-            found.put(key, out[0]);
-            asked.remove(key);
-            w.tell(Change.EVIDENCE);
-        });
-        return Optional.empty();
+        return w.asReceived().of(d).map(AsReceived.Seen::parts);
     }
 
     /** Of a sheet that is laid as a whole and holds more than one plan and nothing else: what to take of it, and where each goes. */
@@ -73,7 +48,13 @@ public final class Sheets {
         List<SheetCuts.Choice> own = choices.get(u.id());
         if (own != null) return own;
         Optional<SheetParts> p = parts(d).filter(x -> x.plans().size() > 0 && (x.parts().size() > 1 || x.frame().isPresent()));
-        return p.map(x -> SheetCuts.proposed(w.project(), w.storeyId(), x)).orElse(List.of());
+        return p.map(this::proposed).orElse(List.of());
+    }
+
+    private List<SheetCuts.Choice> proposed(SheetParts p) {
+        if (last.project != w.project() || !w.storeyId().equals(last.on) || last.parts != p)
+            last = new Proposal(w.project(), w.storeyId(), p, SheetCuts.proposed(w.project(), w.storeyId(), p));
+        return last.choices;
     }
 
     /** Chooses otherwise. */
@@ -109,19 +90,20 @@ public final class Sheets {
         });
     }
 
-    /** The title of the part that an underlay is, once it is known. */
+    /** The part that an underlay is cut out as, once it is known; none of what was cut out by hand. */
+    private Optional<SheetParts.Part> part(Underlay u) {
+        return u.cutOut().flatMap(c -> w.asReceived().known(u).flatMap(seen -> seen.parts().parts().stream()
+            .filter(x -> x.withRoom().equals(c)).findFirst()));
+    }
+
+    /** The title of the part that an underlay is. */
     public Optional<String> title(Underlay u) {
-        SheetParts p = found.get(new Key(u.sha256(), u.space()));
-        if (p == null || u.cutOut().isEmpty()) return Optional.empty();
-        return p.parts().stream().filter(x -> x.withRoom().equals(u.cutOut().get())).map(SheetParts.Part::title).filter(t ->
-            !t.isEmpty()).findFirst();
+        return part(u).map(SheetParts.Part::title).filter(t -> !t.isEmpty());
     }
 
     /** Whether an underlay is a plan, or not known to be something else. */
     public boolean isPlan(Underlay u) {
-        SheetParts p = found.get(new Key(u.sha256(), u.space()));
-        if (p == null || u.cutOut().isEmpty()) return true;
-        return p.parts().stream().filter(x -> x.withRoom().equals(u.cutOut().get())).allMatch(x -> x.kind() == SheetParts.Kind.PLAN);
+        return part(u).map(x -> x.kind() == SheetParts.Kind.PLAN).orElse(true);
     }
 
     /** The part that is pointed at in the docket. */

@@ -39,16 +39,11 @@ final class Underlays {
     private Optional<PlacedDrawing> get(Underlay u, DrawingShelf shelf) {
         PlacedDrawing there = placed.get(u.id());
         boolean same = has(u);
-        // its repairs were worked out meanwhile
-        boolean late = same && !there.isMended() && there.mender().isReady(u);
-        if (same && !late && there.underlay().equals(u)) return Optional.of(there);
-        if (late) {
-            placed.put(u.id(), new PlacedDrawing(u, there.mender()));
-            return Optional.of(placed.get(u.id()));
-        }
-        Optional<PlacedDrawing> now = same ? Optional.of(isAtOnce(u, there.mender()) ? there.with(u) : PlacedDrawing.unmended(u,
-            there.mender()))
-            : shelf.has(u).map(s -> isAtOnce(u, s.mender()) ? new PlacedDrawing(u, s.mender()) : PlacedDrawing.unmended(u, s.mender()));
+        // unless its repairs were worked out meanwhile
+        if (same && there.underlay().equals(u) && (there.isMended() || !there.mender().isReady(u))) return Optional.of(there);
+        Optional<Mender> mender = same ? Optional.of(there.mender()) : shelf.has(u).map(DrawingShelf.Shelved::mender);
+        Optional<PlacedDrawing> now = mender.map(m -> !isAtOnce(u, m) ? PlacedDrawing.unmended(u, m) : same ? there.with(u)
+            : new PlacedDrawing(u, m));
         now.ifPresent(d -> placed.put(u.id(), d));
         return now;
     }

@@ -48,6 +48,7 @@ public final class Workspace {
     private final OnBoard onBoard;
     private final Measures measures = new Measures(this);
     private final Reckonings reckonings = new Reckonings(this);
+    private final AsReceived asReceived = new AsReceived(this);
     private final Casts casts = new Casts(this);
     private final Sheets sheets = new Sheets(this);
     private final Mendings mendings = new Mendings(this);
@@ -158,7 +159,7 @@ public final class Workspace {
         measures.forget();
         reckonings.forget();
         compared.forget();
-        casts.forget();
+        asReceived.forget();
         sheets.forget();
         mendings.forget();
         following.forget();
@@ -287,6 +288,10 @@ public final class Workspace {
     /** What parts of drawings stand for. */
     public Casts casts() {
         return casts;
+    }
+
+    AsReceived asReceived() {
+        return asReceived;
     }
 
     public Sheets sheets() {

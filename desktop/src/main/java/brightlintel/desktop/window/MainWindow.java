@@ -196,9 +196,9 @@ public final class MainWindow {
         commands.add("save-as", "Ctrl+Shift+S", x -> !x.isEmpty(), _ -> documents.saveAs(() -> { }));
         commands.add("rename", "", x -> !x.isEmpty(), _ -> cards.askText(Words.of("rename.title"), w.project().name(),
             n -> w.apply(Edit.of("edit.name", p -> p.withName(n)))));
-        commands.add("roles-save", "", x -> x.drawing().flatMap(x.casts()::of).isPresent(),
+        commands.add("roles-save", "", x -> x.stage() == Stage.CLEAR && x.drawing().flatMap(x.casts()::of).isPresent(),
             _ -> documents.target(w.project().name(), "roles", files::saveRoles));
-        commands.add("roles-read", "", x -> x.drawing().flatMap(x.casts()::of).isPresent(),
+        commands.add("roles-read", "", x -> x.stage() == Stage.CLEAR && x.drawing().flatMap(x.casts()::of).isPresent(),
             _ -> asks.open().stream().findFirst().ifPresent(files::readRoles));
         commands.add("read-again", "", x -> !x.isEmpty(), _ -> files.readAgain());
         commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> documents.target(w.project().name(), "ifc", files::exportIfc));
