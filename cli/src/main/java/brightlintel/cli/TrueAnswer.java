@@ -73,6 +73,7 @@ final class TrueAnswer {
             case DOORS -> o.count() + " of " + o.of() + " door leaves, about " + each + " wide";
             case WALLS -> o.count() + " of " + o.of() + " pairs of lines as far apart as faces of walls, about " + each;
             case STEPS -> o.count() + " of " + o.of() + " flights of steps, treads of " + each;
+            case WINDOWS -> o.count() + " of " + o.of() + " windows, frames and panes about " + each + " long";
             case PARKING -> o.count() + " of " + o.of() + " rows of lines as between parked cars, bays of " + each;
             case FITTINGS -> o.count() + " of " + o.of() + " baths, basins and the like, by the names of their blocks";
             case LETTERS -> o.count() + " texts, letters " + each + " high";

@@ -47,6 +47,22 @@ class FittingsTest {
         });
     }
 
+    @ParameterizedTest @ValueSource(doubles = {1, 100, 1000})
+    void windowsAreAboutAsWideAsTheyAreEverywhere(double k) {
+        Sketch s = new Sketch();
+        double[] wide = {0.9, 1.2, 1.2, 1.5, 2.1};
+        for (int i = 0; i < wide.length; i++)
+            for (int line = 0; line < 3; line++) s.line(4 * i * k, 0.18 * line * k, (4 * i + wide[i]) * k, 0.18 * line * k);
+        SizeFinding found = Reckoning.of(drawn(s)).size();
+        assertThat(of(found, SizeKind.WINDOWS)).singleElement().satisfies(o -> {
+            assertThat(o.of()).isEqualTo(5);
+            assertThat(o.value()).isCloseTo(1.2 * k, within(1e-6 * k));
+            assertThat(o.agrees(1 / k)).isTrue();
+            assertThat(o.support().applyAsDouble(10 / k)).as("ten times as large they are less likely").isLessThan(o.support().applyAsDouble(1 / k) - 0.5);
+        });
+        assertThat(found.unsure()).as("windows alone prove nothing").isTrue();
+    }
+
     @Test void stepsAreNoBaysAndAFewLinesAreNone() {
         Sketch s = new Sketch();
         for (int i = 0; i < 12; i++) s.line(280 * i, 0, 280 * i, 1200);

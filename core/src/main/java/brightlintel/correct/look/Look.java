@@ -16,7 +16,7 @@ public final class Look {
     private final List<Measure> measures;
     private final List<Doors.Door> doors;
     private final List<Spacings.Pair> pairs = new ArrayList<>();
-    private final List<Steps.Flight> flights = new ArrayList<>(), parked = new ArrayList<>();
+    private final List<Steps.Flight> flights = new ArrayList<>(), parked = new ArrayList<>(), windows = new ArrayList<>();
     private final List<Bubbles.Tagged> tagged;
     private final List<Rooms.Room> rooms;
     private final Columns.Rows columns;
@@ -35,6 +35,7 @@ public final class Look {
             pairs.addAll(Spacings.of(f));
             flights.addAll(Steps.of(f));
             parked.addAll(Steps.bays(f));
+            windows.addAll(Steps.windows(f));
         }
         tagged = Bubbles.of(d);
         List<Outlines.Run> runs = Outlines.of(d);
@@ -100,6 +101,11 @@ public final class Look {
     /** Rows of lines as between parked cars. */
     public List<Steps.Flight> parked() {
         return parked;
+    }
+
+    /** Rows of a few lines as of frames and panes in the gaps of walls. */
+    public List<Steps.Flight> windows() {
+        return windows;
     }
 
     /** Grid lines by their tags; one with a tag at both ends is there twice. */

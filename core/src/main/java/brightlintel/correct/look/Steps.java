@@ -15,10 +15,12 @@ public final class Steps {
 
     /**
      * What a row may be: so many strokes, each so many times as long as it is away from the next. Fewer steps than six may be a bench,
-     * more than in a flight of a house are tiles or boards; a step is 0.8 to 3 m long for 0.28, a bay for a car 5 m for 2.5.
+     * more than in a flight of a house are tiles or boards; a step is 0.8 to 3 m long for 0.28, a bay for a car 5 m for 2.5; frame and
+     * panes
+     * of a window are a few lines, 0.6 to 3 m long, 0.04 to 0.2 apart.
      */
     private enum Sort {
-        STEPS(6, 24, 2.6, 11), BAYS(4, 80, 1.75, 2.35);
+        STEPS(6, 24, 2.6, 11), BAYS(4, 80, 1.75, 2.35), WINDOWS(3, 5, 3, 40);
 
         private final int least, most;
         private final double shortest, longest;
@@ -45,6 +47,11 @@ public final class Steps {
     /** Rows of lines as between parked cars; their tread is the width of a bay. */
     static List<Flight> bays(Frame f) {
         return of(f, Sort.BAYS);
+    }
+
+    /** Frames and panes of windows; their tread is how far apart these are. */
+    static List<Flight> windows(Frame f) {
+        return of(f, Sort.WINDOWS);
     }
 
     private static List<Flight> of(Frame f, Sort sort) {

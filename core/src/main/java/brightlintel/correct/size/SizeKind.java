@@ -10,6 +10,8 @@ public enum SizeKind {
     WALLS,
     /** Treads of stairs. */
     STEPS,
+    /** Frames and panes in the gaps of walls. */
+    WINDOWS,
     /** Rows of lines as between parked cars. */
     PARKING,
     /** Blocks that are called baths, basins and the like. */

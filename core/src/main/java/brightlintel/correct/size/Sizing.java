@@ -18,7 +18,8 @@ public final class Sizing {
     /** Different figures; of those that agree with the best. What is left of the confidence then. */
     private static final int RIVALS = 4;
     private static final double RIVAL_SHARE = 0.3, TWO_SCALES = 0.6, MAYBE_SHRUNK = 0.7;
-    private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Fittings::parking, Fittings::blocks,
+    private static final List<SizeSource> SOURCES = List.of(Usual::doors, Usual::walls, Usual::steps, Usual::windows, Fittings::parking,
+        Fittings::blocks,
         Areas::opinions, Usual::letters,
         Usual::extent,
         Rounds::opinions, Words::header, Words::system, Sheets::opinions);

@@ -19,6 +19,8 @@ final class Usual {
     private static final double THIN = 0.07, THICK = 0.52, WALL_OTHER = 0.08;
     /** 0.25 to 0.32 m (ISO 9527, DIN 18065: 0.23 to 0.37). */
     private static final double TREAD = 0.28, TREAD_SPREAD = 0.09, TREAD_OTHER = 0.15;
+    /** 0.6 to 2.5 m; three lines of one length may be a bench, or a wall of three faces. */
+    private static final double WINDOW = 1.25, WINDOW_SPREAD = 0.5, WINDOW_OTHER = 0.3, WINDOW_WEIGHT = 0.6;
     /** 2 to 5 mm on paper, at 1:50 to 1:200. */
     private static final double LETTER = 0.22, LETTER_SPREAD = 0.6, LETTER_OTHER = 0.1;
     /** From a cabin to a school; a site or a detail may be anything. */
@@ -107,6 +109,17 @@ final class Usual {
         int like = (int) flights.stream().filter(f -> Math.abs(f.tread() / t - 1) < 0.1).count();
         return List.of(new Opinion(SizeKind.STEPS, TREAD / t, like, flights.size(), t,
             flights.stream().map(Steps.Flight::at).toList(), Opinion.usual(t, TREAD, TREAD_SPREAD, TREAD_OTHER, 0.8)));
+    }
+
+    /** How long the lines of windows are, by the usual one. */
+    static List<Opinion> windows(Look look) {
+        List<Steps.Flight> rows = look.windows();
+        if (rows.size() < ENOUGH) return List.of();
+        double[] wide = rows.stream().mapToDouble(r -> look.strokes().curveOf(r.strokes().getFirst()).length()).toArray();
+        double w = median(wide);
+        int like = (int) Arrays.stream(wide).filter(x -> Math.abs(Math.log(x / w)) < WINDOW_SPREAD).count();
+        return List.of(new Opinion(SizeKind.WINDOWS, WINDOW / w, like, rows.size(), w, rows.stream().map(Steps.Flight::at).toList(),
+            Opinion.usual(w, WINDOW, WINDOW_SPREAD, WINDOW_OTHER, WINDOW_WEIGHT)));
     }
 
     static List<Opinion> letters(Look look) {

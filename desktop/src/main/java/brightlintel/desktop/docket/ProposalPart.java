@@ -216,7 +216,7 @@ final class ProposalPart {
         String key = "evidence.says." + o.kind().name();
         return switch (o.kind()) {
             case MEASURES, AREAS, FITTINGS -> Words.of(key, o.count(), o.of());
-            case DOORS, WALLS, STEPS, PARKING -> Words.of(key, o.count(), o.of(), each);
+            case DOORS, WALLS, STEPS, WINDOWS, PARKING -> Words.of(key, o.count(), o.of(), each);
             case LETTERS -> Words.of(key, o.count(), each);
             case EXTENT -> Words.of(key, f.about(o.value() * metresPerUnit));
             case HEADER -> Words.of(key, TrueState.scaleWords(o.at()));

@@ -95,6 +95,7 @@ final class RepairPart {
             ToggleButton b = new ToggleButton(w.lengths().partWithUnit(t));
             b.setId("tolerance-" + Math.round(t * 1000));
             b.setToggleGroup(group);
+            b.getStyleClass().add("scale-choice");
             b.setSelected(Math.abs(t - w.mendings().tolerance()) < 1e-9);
             b.setOnAction(_ -> w.mendings().tolerance(t));
             all.add(b);
