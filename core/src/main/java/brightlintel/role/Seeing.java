@@ -2,6 +2,7 @@ package brightlintel.role;
 
 import brightlintel.building.Role;
 import brightlintel.correct.look.Bubbles;
+import brightlintel.correct.look.Circles;
 import brightlintel.correct.look.Doors;
 import brightlintel.correct.look.Measure;
 import brightlintel.correct.look.Spacings;
@@ -210,11 +211,9 @@ final class Seeing {
         for (Bubbles.Tagged t : s.look.tagged()) {
             s.see(t.stroke(), Role.GRID, 4);
             double near = 1.4 / s.metres;
-            strokes.chordsIn(Box.around(t.at(), near), c -> {
-                int i = strokes.strokeOf(c);
-                if (!strokes.isStraight(i) && strokes.curveOf(i) instanceof Curve.EllipticArc a
-                    && a.centre().distance(t.at()) < 0.3 * a.u().length())
-                    s.see(i, Role.GRID, 0.5);
+            s.look.circles().in(Box.around(t.at(), near / 4), c -> {
+                if (c.radius() < near && c.centre().distance(t.at()) < 0.3 * c.radius())
+                    for (int i : c.strokes()) s.seeUpTo(i, Role.GRID, 4, 4);
             });
             texts.in(Box.around(t.at(), near / 2), k -> {
                 if (strokes.texts().get(k).plain().strip().equals(t.label())) s.seeMark(k, Role.GRID, 2);
@@ -232,30 +231,32 @@ final class Seeing {
 
     /** Tags whose label cannot be read: circles of a grid's size, with a long line that comes out of each towards its middle. */
     private void circles() {
-        for (int i = 0; i < strokes.size(); i++) {
-            if (!s.isShown(i) || strokes.isStraight(i) || !(strokes.curveOf(i) instanceof Curve.EllipticArc a)
-                || Math.abs(a.sweep()) < 6.2) continue;
-            double r = a.u().length(), metres = r * s.metres;
-            if (metres < 0.15 || metres > 1.2) continue;
-            boolean[] found = {false};
-            strokes.chordsIn(Box.around(a.centre(), 1.3 * r), c -> {
-                int k = strokes.strokeOf(c);
-                if (!strokes.isStraight(k)) return;
-                Curve l = strokes.curveOf(k);
-                double near = Math.min(l.first().distance(a.centre()), l.last().distance(a.centre()));
-                Point u = l.last().minus(l.first()).unit();
-                boolean at = near > 0.9 * r && near < 1.25 * r && Math.abs(u.cross(a.centre().minus(l.first()))) < 0.06 * r;
-                if (!at || s.length(k) < 2.5 * metres) return;
-                found[0] = true;
-                s.seeUpTo(k, Role.GRID, 2, 4);
-            });
-            if (!found[0]) continue;
-            s.see(i, Role.GRID, 2);
-            strokes.chordsIn(Box.around(a.centre(), 0.7 * r), c -> {
-                int k = strokes.strokeOf(c);
-                if (s.length(k) < 2 * metres) s.seeUpTo(k, Role.GRID, 2, 2);
+        for (Circles.Circle c : s.look.circles().all()) {
+            double r = c.radius(), metres = r * s.metres;
+            if (metres < 0.15 || metres > 1.2 || !isTag(c)) continue;
+            for (int i : c.strokes()) s.see(i, Role.GRID, 2);
+            strokes.chordsIn(Box.around(c.centre(), 0.7 * r), k -> {
+                int i = strokes.strokeOf(k);
+                if (s.length(i) < 2 * metres) s.seeUpTo(i, Role.GRID, 2, 2);
             });
         }
+    }
+
+    private boolean isTag(Circles.Circle c) {
+        boolean[] found = {false};
+        double r = c.radius();
+        strokes.chordsIn(Box.around(c.centre(), 1.3 * r), k -> {
+            int i = strokes.strokeOf(k);
+            if (!strokes.isStraight(i)) return;
+            Curve l = strokes.curveOf(i);
+            double near = Math.min(l.first().distance(c.centre()), l.last().distance(c.centre()));
+            Point u = l.last().minus(l.first()).unit();
+            boolean at = near > 0.9 * r && near < 1.25 * r && Math.abs(u.cross(c.centre().minus(l.first()))) < 0.06 * r;
+            if (!at || s.length(i) < 2.5 * r * s.metres) return;
+            found[0] = true;
+            s.seeUpTo(i, Role.GRID, 2, 4);
+        });
+        return found[0];
     }
 
     /** Dimensions that were taken to pieces: the number, the line under it, what stands at its ends. */

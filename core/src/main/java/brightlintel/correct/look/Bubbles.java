@@ -15,7 +15,6 @@ public final class Bubbles {
      * Of the radius: the label's middle from the circle's, the stroke's end from the circle, its line from the middle; its length at least.
      */
     private static final double MIDDLE = 0.6, END = 1.35, ON = 0.08, LONG = 2.5;
-    private static final double WHOLE = Math.toRadians(340);
 
     private Bubbles() { }
 
@@ -25,7 +24,7 @@ public final class Bubbles {
      */
     public record Tagged(String label, Point at, Point direction, int stroke) { }
 
-    static List<Tagged> of(Drawn d) {
+    static List<Tagged> of(Drawn d, Circles circles) {
         List<Tagged> out = new ArrayList<>();
         Strokes s = d.strokes();
         List<Strokes.TextMark> labels = new ArrayList<>();
@@ -35,12 +34,10 @@ public final class Bubbles {
             Point c = t.box().centre();
             double h = t.map().applyVector(new Point(0, 1)).length();
             boolean[] done = {false};
-            s.chordsIn(Box.around(c, 3.5 * h), k -> {
-                int i = s.strokeOf(k);
-                if (done[0] || s.isStraight(i) || !d.strokeShown().test(i) || !(s.curveOf(i) instanceof Curve.EllipticArc a)) return;
-                double r = a.u().length();
-                if (Math.abs(a.sweep()) < WHOLE || r < 0.6 * h || r > 3 * h || a.centre().distance(c) > MIDDLE * r) return;
-                done[0] = lines(d, t.plain().strip(), a.centre(), r, out);
+            circles.in(Box.around(c, 3 * MIDDLE * h), x -> {
+                double r = x.radius();
+                if (done[0] || r < 0.6 * h || r > 3 * h || x.centre().distance(c) > MIDDLE * r) return;
+                done[0] = lines(d, t.plain().strip(), x.centre(), r, out);
             });
         }
         return out;

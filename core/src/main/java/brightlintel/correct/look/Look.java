@@ -20,6 +20,7 @@ public final class Look {
     private final List<Bubbles.Tagged> tagged;
     private final List<Rooms.Room> rooms;
     private final Columns.Rows columns;
+    private final Circles circles;
     private final Box bulk;
 
     private Look(Drawn d) {
@@ -37,8 +38,9 @@ public final class Look {
             parked.addAll(Steps.bays(f));
             windows.addAll(Steps.windows(f));
         }
-        tagged = Bubbles.of(d);
         List<Outlines.Run> runs = Outlines.of(d);
+        circles = Circles.of(d, runs);
+        tagged = Bubbles.of(d, circles);
         rooms = Rooms.of(d, runs);
         doors = Doors.of(d, runs);
         columns = directions.isEmpty() ? Columns.Rows.NONE : Columns.of(d, runs, directions.getFirst().angle());
@@ -116,6 +118,10 @@ public final class Look {
     /** Rooms with an outline and a written area. */
     public List<Rooms.Room> rooms() {
         return rooms;
+    }
+
+    public Circles circles() {
+        return circles;
     }
 
     public Columns.Rows columns() {
