@@ -21,6 +21,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
 import org.apache.commons.cli.Options;
 
 /** What of a drawing is building, as JSON. */
@@ -53,11 +54,12 @@ final class ClearCommand implements Command {
     }
 
     private static Map<String, Object> answer(String file, Reckoning r) {
+        CompletableFuture<SheetParts> sheet = CompletableFuture.supplyAsync(() -> SheetParts.of(r));
         RoleFinding f = RoleFinding.of(r);
         Strokes s = r.look().strokes();
         List<Cast> casts = Casting.proposed(f, s);
         return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "pens", pens(f), "regions",
-            regions(SheetParts.of(r)),
+            regions(sheet.join()),
             "repairs", repairs(r, casts), "kept", counts(s, casts, true), "setAside", counts(s, casts, false));
     }
 

@@ -111,6 +111,16 @@ public final class Clearings {
             c -> c.withBlocksOff(switched(c.blocksOff(), Names.key(block), shown)));
     }
 
+    /** @param rgb as drawn; word: how it is called */
+    public static Edit colour(UnderlayId u, int rgb, boolean shown, String word) {
+        return change(shown ? "edit.colour-on" : "edit.colour-off", word, u, c -> {
+            Set<Integer> off = new TreeSet<>(c.coloursOff());
+            if (shown) off.remove(rgb);
+            else off.add(rgb);
+            return c.withColoursOff(off);
+        });
+    }
+
     public static Edit region(UnderlayId u, Region r) {
         return change(r.keeps() ? "edit.region-keep" : "edit.region-hide", "", u, c -> {
             List<Region> out = new ArrayList<>(c.regions());
@@ -124,9 +134,9 @@ public final class Clearings {
         return change("edit.singles-back", "", u, c -> c.withSingles(c.singles().stream().filter(Single::shown).toList()));
     }
 
-    /** Outlines keep and hide nothing any more. */
-    public static Edit noRegions(UnderlayId u) {
-        return change("edit.regions-back", "", u, c -> c.withRegions(List.of()));
+    /** An outline keeps or hides nothing any more. */
+    public static Edit noRegion(UnderlayId u, Region r) {
+        return change("edit.region-back", "", u, c -> c.withRegions(c.regions().stream().filter(x -> !x.equals(r)).toList()));
     }
 
     /** Mended by a recipe all over, or as it was received again. */

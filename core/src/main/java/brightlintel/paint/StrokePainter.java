@@ -1,7 +1,9 @@
 package brightlintel.paint;
 
 import brightlintel.building.Appearance;
+import brightlintel.building.Cast;
 import brightlintel.building.Ink;
+import brightlintel.building.Role;
 import brightlintel.clear.Cleared;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
@@ -10,8 +12,10 @@ import brightlintel.geom.Chunks;
 import brightlintel.place.LaidPicture;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.repair.Repaired;
+import brightlintel.role.Casting;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -44,26 +48,32 @@ public final class StrokePainter {
      * @param colour  the one ink where it is not the usual one, else -1
      * @param width   of lines, pixels
      * @param weights whether lines differ by the weights of the file
+     * @param roles   what parts stand for, where each has the ink and the width of its role; else none
      */
-    public record Look(Palette palette, boolean muted, double fade, int colour, double width, boolean weights) {
+    public record Look(Palette palette, boolean muted, double fade, int colour, double width, boolean weights, List<Cast> roles) {
         public Look(Palette palette, boolean muted, double fade) {
-            this(palette, muted, fade, -1, 1, false);
+            this(palette, muted, fade, -1, 1, false, List.of());
         }
 
         /** As an underlay's appearance says. @param quiet what the board is set to, where it says nothing */
         public static Look of(Appearance a, Palette palette, boolean quiet) {
             boolean muted = a.ink() instanceof Ink.Quiet || quiet && a.ink() instanceof Ink.Usual;
             int one = a.ink() instanceof Ink.One(int rgb) ? readable(rgb, palette) : -1;
-            return new Look(palette, muted, a.fade(), one, a.width(), false);
+            return new Look(palette, muted || a.ink() instanceof Ink.ByRole, a.fade(), one, a.width(), false, List.of());
         }
 
         /** Of a storey that another is held against: fainter than it is itself, and in an ink that neither drawing has. */
         public static Look echo(Appearance a, Palette palette) {
-            return new Look(palette, true, Math.max(ECHO, a.fade()), palette.plum(), 1, false);
+            return new Look(palette, true, Math.max(ECHO, a.fade()), palette.plum(), 1, false, List.of());
         }
 
         public Look withWeights(boolean on) {
-            return new Look(palette, muted, fade, colour, width, on);
+            return new Look(palette, muted, fade, colour, width, on, roles);
+        }
+
+        /** Each in the ink of its role. */
+        public Look withRoles(List<Cast> casts) {
+            return new Look(palette, muted, fade, colour, width, weights, List.copyOf(casts));
         }
 
         /** For what has a colour of its own in the file. */
@@ -81,8 +91,9 @@ public final class StrokePainter {
     public StrokePainter(PlacedDrawing d, Look look) {
         this.d = d;
         this.look = look;
-        this.ink = inks(d, look);
-        this.widths = look.weights ? widths(d.strokes(), look.width) : null;
+        Role[] roles = roles(d.strokes(), look);
+        this.ink = inks(d, look, roles);
+        this.widths = look.weights || roles != null ? widths(d.strokes(), look, roles) : null;
         this.marks = new MarksPainter(d, look);
     }
 
@@ -142,7 +153,7 @@ public final class StrokePainter {
         Raster r) {
         Affine toPx = d.toBuilding().then(view.toPx());
         Box seen = seen(view, width);
-        MarksPainter painter = new MarksPainter(d, new Look(Palette.LIGHT, true, 0, colour, 1, false));
+        MarksPainter painter = new MarksPainter(d, new Look(Palette.LIGHT, true, 0, colour, 1, false, List.of()));
         MarksPainter.Seen some = painter.in(seen).only(marks, d.strokes().texts().size());
         painter.fills(some, toPx, r);
         ChordPainter chords = new ChordPainter(d, toPx, r);
@@ -188,7 +199,7 @@ public final class StrokePainter {
     }
 
     /** Ink of each stroke, -1 for those not shown. */
-    private static int[] inks(PlacedDrawing d, Look look) {
+    private static int[] inks(PlacedDrawing d, Look look, Role[] roles) {
         Strokes s = d.strokes();
         Cleared shown = d.cleared();
         int[] out = new int[s.size()];
@@ -197,18 +208,29 @@ public final class StrokePainter {
             Map<Integer, Integer> known = new HashMap<>();
             for (int i = from; i < to; i++) {
                 if (!shown.strokeShown(i)) out[i] = -1;
+                else if (roles != null) out[i] = Palette.mix(RoleInks.of(roles[i], look.palette), look.palette.paper(), look.fade);
                 else out[i] = look.isOneInk() ? one : known.computeIfAbsent(s.colourOf(i), look::ink);
             }
         });
         return out;
     }
 
+    /** null where they make no difference. */
+    private static Role[] roles(Strokes s, Look look) {
+        if (look.roles.isEmpty()) return null;
+        Role[] out = new Role[s.size()];
+        Casting.Lookup of = new Casting.Lookup(look.roles);
+        for (int i = 0; i < out.length; i++) out[i] = of.of(s, i).orElse(null);
+        return out;
+    }
+
     /** Weights are told on paper: so many times the usual one, whatever the zoom. */
-    private static float[] widths(Strokes s, double width) {
+    private static float[] widths(Strokes s, Look look, Role[] roles) {
         float[] out = new float[s.size()];
         Chunks.of(out.length, (from, to) -> {
             for (int i = from; i < to; i++) {
-                int w = s.weightOf(i);
+                int w = look.weights ? s.weightOf(i) : -1;
+                double width = look.width * (roles == null ? 1 : RoleInks.width(roles[i]));
                 out[i] = (float) (width * (w < 0 ? 1 : Math.clamp(w / USUAL_WEIGHT, FINEST, BROADEST)));
             }
         });

@@ -4,6 +4,7 @@ import brightlintel.building.Mend;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.Names;
+import brightlintel.drawing.Progress;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
@@ -16,6 +17,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.IntConsumer;
 
 /**
@@ -26,6 +29,8 @@ import java.util.function.IntConsumer;
 final class Bundle {
     /** What a stroke became part of where it is none of its own any more. */
     static final int DROPPED = -1;
+    /** As many times all strokes are looked at, about: what comes after is little. */
+    private static final long PASSES = 2;
     /** Pieces by which a new arc is found. */
     private static final int BENT = 24;
     /** Metres. Cells that a stroke runs through on average. */
@@ -47,14 +52,18 @@ final class Bundle {
     private final boolean[] late;
     /** By 2 * stroke + end, as they lie since the last index: 0 not looked at, 1 free, 2 not. Whoever looks first writes the same. */
     private byte[] free;
+    private final Progress progress;
+    private final AtomicLong looked = new AtomicLong();
     /** Strokes that may be found otherwise than in the last round: all at first, then those that changed and what lies at their ends. */
     private boolean[] active, stirred;
 
     /**
      * @param asOne  layers that are one, in lower case
      * @param metres per unit
+     * @param progress asked as passes go on, so that a stop is heard
      */
-    Bundle(Strokes s, double tolerance, Set<String> asOne, double metres) {
+    Bundle(Strokes s, double tolerance, Set<String> asOne, double metres, Progress progress) {
+        this.progress = progress;
         strokes = s;
         this.metres = metres;
         this.tolerance = tolerance / metres;
@@ -141,6 +150,11 @@ final class Bundle {
         }
         active = now;
         stirred = new boolean[size()];
+    }
+
+    /** So many more strokes were looked at in this pass. @throws CancellationException where somebody said stop */
+    void passed(int strokes) {
+        progress.at(Progress.Stage.MENDING, Math.min(looked.addAndGet(strokes), PASSES * size()), PASSES * size());
     }
 
     // ---- changes

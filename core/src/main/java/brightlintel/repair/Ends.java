@@ -38,6 +38,7 @@ final class Ends {
                 if (!b.isLine(i) || !b.isActive(i) || !(b.length(i) > 0)) continue;
                 for (int e = 0; e < 2; e++) if (b.isFree(i, e)) moves[2 * i + e] = best(i, e);
             }
+            b.passed(to - from);
         });
         boolean any = false;
         for (int k = 0; k < moves.length; k++) {

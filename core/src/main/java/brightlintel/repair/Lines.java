@@ -2,6 +2,7 @@ package brightlintel.repair;
 
 import brightlintel.building.Mend;
 import brightlintel.geom.Box;
+import brightlintel.geom.Chunks;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
@@ -9,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentSkipListMap;
 
 /** Pieces of one line become one: doubled, over each other, end to end, or a small gap apart. */
 final class Lines {
@@ -19,6 +21,8 @@ final class Lines {
     private final int[] parent;
     /** Why a stroke was joined to another. */
     private final Mend[] why;
+
+    private record Pair(int large, int small, Mend kind) { }
 
     private Lines(Bundle b, Set<Mend> kinds) {
         this.b = b;
@@ -34,14 +38,15 @@ final class Lines {
     }
 
     private boolean join() {
-        for (int i = 0; i < b.size(); i++) {
-            if (!b.isLine(i) || !b.isActive(i)) continue;
-            // of two that lie on one line, an end of one lies at the other
-            int own = i;
-            for (int e = 0; e < 2; e++) b.near(Box.around(b.end(i, e), b.tolerance), j -> {
-                if (j != own && b.isLine(j) && b.sameLayer(own, j) && find(own) != find(j)) pair(own, j);
-            });
-        }
+        // what lies on one line is looked for on all cores and joined in order
+        Map<Integer, List<Pair>> found = new ConcurrentSkipListMap<>();
+        Chunks.of(b.size(), (from, to) -> {
+            List<Pair> pairs = new ArrayList<>();
+            for (int i = from; i < to; i++) if (b.isLine(i) && b.isActive(i)) pairs(i, pairs);
+            found.put(from, pairs);
+            b.passed(to - from);
+        });
+        for (List<Pair> some : found.values()) for (Pair p : some) join(p);
         Map<Integer, List<Integer>> groups = new HashMap<>();
         for (int i = 0; i < b.size(); i++) if (find(i) != i || why[i] != null) groups.computeIfAbsent(find(i), _ ->
             new ArrayList<>()).add(i);
@@ -62,17 +67,30 @@ final class Lines {
         return i;
     }
 
-    private void pair(int i, int j) {
+    /** Of two that lie on one line, an end of one lies at the other. */
+    private void pairs(int i, List<Pair> out) {
+        for (int e = 0; e < 2; e++) b.near(Box.around(b.end(i, e), b.tolerance), j -> {
+            if (j == i || !b.isLine(j) || !b.sameLayer(i, j)) return;
+            Pair p = pair(i, j);
+            if (p != null) out.add(p);
+        });
+    }
+
+    private Pair pair(int i, int j) {
         int large = b.length(i) >= b.length(j) ? i : j, small = large == i ? j : i;
         Point o = b.end(large, 0), u = b.direction(large);
         double l = b.length(large);
         Point a = b.end(small, 0).minus(o), c = b.end(small, 1).minus(o);
-        if (Math.abs(u.cross(a)) > b.beside || Math.abs(u.cross(c)) > b.beside) return;
+        if (Math.abs(u.cross(a)) > b.beside || Math.abs(u.cross(c)) > b.beside) return null;
         double from = Math.min(u.dot(a), u.dot(c)), to = Math.max(u.dot(a), u.dot(c)), over = Math.min(l, to) - Math.max(0, from);
         Mend kind = kind(i, j, from, to, l, over);
-        if (kind == null || !kinds.contains(kind)) return;
-        why[small] = kind;
-        int x = find(i), y = find(j);
+        return kind == null || !kinds.contains(kind) ? null : new Pair(large, small, kind);
+    }
+
+    private void join(Pair p) {
+        int x = find(p.large), y = find(p.small);
+        if (x == y) return;
+        why[p.small] = p.kind;
         parent[Math.max(x, y)] = Math.min(x, y);
     }
 

@@ -18,12 +18,11 @@ public final class Mending {
      * @param metres per unit of the file
      */
     public static Repaired of(Strokes s, Repair.Mended recipe, double metres, Progress progress) {
-        Bundle b = new Bundle(s, recipe.tolerance(), recipe.asOne(), metres);
+        Bundle b = new Bundle(s, recipe.tolerance(), recipe.asOne(), metres, progress);
         Set<Mend> kinds = recipe.kinds();
         if (kinds.contains(Mend.ARCS)) Arcs.mend(b);
         b.reindex();
         for (int round = 0; round < ROUNDS; round++) {
-            progress.at(Progress.Stage.MENDING, round, ROUNDS);
             boolean any = Lines.mend(b, kinds);
             if (any) b.reindex();
             if (round == 0 && kinds.contains(Mend.CRUMBS) && Crumbs.mend(b)) b.reindex();

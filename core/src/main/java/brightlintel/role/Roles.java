@@ -37,7 +37,7 @@ final class Roles {
         this.r = r;
         s = new Sight(r);
         new Seeing(s).all(r.size());
-        units = Unit.of(r.look().drawn());
+        units = Loops.joined(Unit.of(r.look().drawn()), s);
         roles = new UnitRoles(s);
         split = split();
         penOf = new Pen[s.strokes.size()];

@@ -23,6 +23,7 @@ final class UnitRoles {
     private final Box building, all;
     private final List<Point> crossings = new ArrayList<>();
     private final Near onCrossing, inRows, tags;
+    private final Outlining outlining;
 
     UnitRoles(Sight s) {
         this.s = s;
@@ -32,6 +33,7 @@ final class UnitRoles {
         Box b = Box.EMPTY;
         for (int i : shown) b = b.with(s.box(i));
         this.all = b;
+        this.outlining = new Outlining(s, building);
         crossings();
         this.onCrossing = Near.of(crossings);
         this.inRows = Near.of(s.look.columns().at().stream().map(s::at).toList());
@@ -65,6 +67,8 @@ final class UnitRoles {
             default -> { }
         }
         if (u.strokes().isEmpty()) return u.marks().isEmpty() ? Role.OTHER : marks(u);
+        Optional<Role> outline = outlining.of(u);
+        if (outline.isPresent()) return outline.get();
         if (!u.isBlock() && isAbout(box(u))) return Role.SHEET;
         Map<Role, Double> sums = new EnumMap<>(Role.class);
         double whole = 0;
@@ -128,9 +132,15 @@ final class UnitRoles {
         if (small < COLUMN_LEAST || large > COLUMN_MOST || large > SLENDER * small) return Optional.empty();
         boolean round = u.strokes().size() == 1 && s.strokes.curveOf(u.strokes().getFirst()) instanceof Curve.EllipticArc a
             && Math.abs(a.sweep()) > 6.2;
-        Point first = s.strokes.curveOf(u.strokes().getFirst()).first(), last = s.strokes.curveOf(u.strokes().getLast()).last();
-        boolean closed = u.strokes().size() >= 4 && first.distance(last) * s.metres < 0.01;
+        boolean closed = u.strokes().size() >= 4 && touches(u.strokes().getFirst(), u.strokes().getLast());
         return round || closed || u.isBlock() && u.strokes().size() <= 8 ? Optional.of(b) : Optional.empty();
+    }
+
+    private boolean touches(int a, int b) {
+        Curve x = s.strokes.curveOf(a), y = s.strokes.curveOf(b);
+        double d = Math.min(Math.min(x.first().distance(y.first()), x.first().distance(y.last())), Math.min(x.last().distance(y.first()),
+            x.last().distance(y.last())));
+        return d * s.metres < 0.01;
     }
 
     /** On a crossing of the grid, or one of several of its size that stand in rows. */

@@ -17,8 +17,9 @@ import tools.jackson.databind.node.ObjectNode;
  * next stage finds it.
  */
 final class Migrations {
-    /** From version n + 1 to n + 2. Version 3 only has more: a placement that straightens, evidence of sheets. */
-    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::toVersion2, _ -> { }, Migrations::toVersion4);
+    /** From version n + 1 to n + 2. Versions 3 and 5 only have more: a placement that straightens, evidence of sheets; colours set aside. */
+    private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::toVersion2, _ -> { }, Migrations::toVersion4,
+        _ -> { });
 
     private Migrations() { }
 

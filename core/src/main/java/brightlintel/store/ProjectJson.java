@@ -143,6 +143,7 @@ final class ProjectJson {
         w.put(Ink.Usual.class, "usual");
         w.put(Ink.Quiet.class, "quiet");
         w.put(Ink.Drawn.class, "drawn");
+        w.put(Ink.ByRole.class, "by-role");
         w.put(Ink.One.class, "one");
         return w;
     }

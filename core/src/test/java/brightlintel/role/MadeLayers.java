@@ -15,13 +15,15 @@ import java.util.Random;
  */
 final class MadeLayers {
     private static final List<Role> KINDS = List.of(Role.WALL, Role.WINDOW, Role.DOOR, Role.GRID, Role.COLUMN, Role.FURNITURE, Role.DIMENSION,
-        Role.ROOM_LABEL);
+        Role.ROOM_LABEL, Role.ROOM_OUTLINE, Role.SLAB_EDGE);
     private static final Map<Role, List<String>> TELLING = Map.of(Role.WALL, List.of("A-WALL", "Wände", "murs", "MUROS", "wanden"), Role.WINDOW,
         List.of("A-GLAZ", "Fenster", "fenetres", "VENTANAS", "raam"), Role.DOOR, List.of("A-DOOR", "Türen", "portes", "PUERTAS", "deuren"), Role.GRID,
         List.of("S-GRID", "Achsen", "axes", "EJES", "stramien"), Role.COLUMN, List.of("S-COLS", "Stützen", "poteaux", "PILARES", "kolommen"),
         Role.FURNITURE, List.of("I-FURN", "Möblierung", "mobilier", "MOBILIARIO", "meubels"), Role.DIMENSION,
         List.of("A-ANNO-DIMS", "Bemaßung", "cotation", "COTAS", "maatvoering"), Role.ROOM_LABEL,
-        List.of("A-AREA-IDEN", "Raumstempel", "locaux", "ESTANCIAS", "ruimten"));
+        List.of("A-AREA-IDEN", "Raumstempel", "locaux", "ESTANCIAS", "ruimten"), Role.ROOM_OUTLINE,
+        List.of("A-AREA", "Raumumriss", "surfaces", "SUPERFICIES", "ruimtegrens"), Role.SLAB_EDGE,
+        List.of("S-SLAB", "Deckenrand", "dalle", "FORJADO", "vloer"));
     final Map<String, Role> truth = new HashMap<>();
     final Sketch sketch = new Sketch();
     private final Random r;
@@ -53,6 +55,10 @@ final class MadeLayers {
             truth.put(names.get(kind), kind);
         }
         plan();
+    }
+
+    double unitsPerMetre() {
+        return k;
     }
 
     private Sketch on(Role kind) {
@@ -130,8 +136,26 @@ final class MadeLayers {
         }
         grid(x, h);
         for (int i = 0; i < rooms; i++) room(x[i], x[i + 1], deep, h);
+        outlines(x, deep, h, outer, inner);
         on(Role.DIMENSION);
         for (int i = 0; i < rooms; i++) sketch.dimension(x[i] * k, x[i + 1] * k, -1.6 * k, "");
+    }
+
+    /** Of rooms along the faces of their walls, and of the floor, a canopy's width beyond the walls here and there. */
+    private void outlines(double[] x, double deep, double h, double outer, double inner) {
+        on(Role.ROOM_OUTLINE);
+        for (int i = 0; i + 1 < x.length; i++) {
+            double left = x[i] + (i == 0 ? outer : inner) / 2, right = x[i + 1] - (i + 2 == x.length ? outer : inner) / 2;
+            outline(left, outer / 2, right, deep - inner / 2);
+            outline(left, h - deep + inner / 2, right, h - outer / 2);
+        }
+        on(Role.SLAB_EDGE);
+        double out = outer / 2 + 0.3 * r.nextInt(3), w = x[x.length - 1];
+        outline(-out, -out, w + out, h + out);
+    }
+
+    private void outline(double x0, double y0, double x1, double y1) {
+        sketch.rectangle(x0 * k, y0 * k, (x1 - x0) * k, (y1 - y0) * k);
     }
 
     private void grid(double[] x, double h) {

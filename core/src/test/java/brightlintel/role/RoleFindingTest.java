@@ -22,6 +22,8 @@ import brightlintel.find.Finder;
 import brightlintel.flatten.Flattening;
 import brightlintel.geom.Point;
 import brightlintel.notation.Sketch;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,12 +31,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Layers are told by what is on them, whatever they are called. */
 class RoleFindingTest {
     private static final int PLANS = 50;
+    @TempDir Path folder;
 
     private record Read(Strokes strokes, RoleFinding found) { }
 
@@ -62,6 +67,28 @@ class RoleFindingTest {
                 else wrong.add("seed " + seed + ": " + p.name() + " is " + is + ", said " + p.role() + " of " + p.roles());
             }
         }
+        assertThat(good / all).as("%s", String.join("\n", wrong)).isGreaterThan(0.95);
+    }
+
+    /** Law: of pages, with layers or with pens alone, as of drawings. */
+    @ParameterizedTest @ValueSource(booleans = {true, false})
+    void layersAndPensOfPagesAreToldByWhatIsOnThem(boolean layers) throws IOException {
+        double good = 0, all = 0;
+        List<String> wrong = new ArrayList<>();
+        for (int seed = 0; seed < PLANS; seed++) {
+            MadeLayers.Naming naming = List.of(MadeLayers.Naming.TELLING, MadeLayers.Naming.NUMBERED, MadeLayers.Naming.MISLEADING).get(seed % 3);
+            MadePages.Page page = MadePages.of(new MadeLayers(seed, naming), layers, seed % 2 == 1,
+                folder);
+            assertThat(page.strokes().size()).isGreaterThan(100);
+            for (RoleFinding.OfPart p : page.found().layers()) {
+                Role is = page.truth(p);
+                if (is == null) continue;
+                all += p.units();
+                if (!p.isMixed() && family(p.role()) == family(is)) good += p.units();
+                else wrong.add("seed " + seed + ": " + p.name() + " is " + is + ", said " + p.role() + " of " + p.roles());
+            }
+        }
+        assertThat(all).isGreaterThan(50 * PLANS);
         assertThat(good / all).as("%s", String.join("\n", wrong)).isGreaterThan(0.95);
     }
 

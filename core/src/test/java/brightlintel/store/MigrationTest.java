@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Appearance;
+import brightlintel.building.Clearing;
 import brightlintel.building.Evidence;
 import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
+import brightlintel.building.Mend;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
+import brightlintel.building.Repair;
 import brightlintel.building.Slab;
 import brightlintel.building.Stand;
 import brightlintel.building.Storey;
@@ -33,7 +36,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -105,16 +110,30 @@ class MigrationTest {
         assertThat(o.project().on(is.storeys().getFirst().id())).isEqualTo(is.on(is.storeys().getFirst().id()));
     }
 
+    @Test void aProjectOfVersionFourIsWhatItWas() throws IOException {
+        Opened o = open("two-storeys-of-version-4.lintel", new Originals(folder.resolve("a")));
+        assertThat(o.version()).isEqualTo(4);
+        assertThat(o.remarks()).isEmpty();
+        Clearing c = o.project().underlays().get(UPPER).clearing();
+        assertThat(c.mended().orElseThrow()).isEqualTo(new Repair.Mended(EnumSet.allOf(Mend.class), 0.005, Set.of("0")));
+        assertThat(c.regions()).hasSize(1);
+        assertThat(c.kindsOff()).containsExactly("HATCH");
+        assertThat(c.coloursOff()).isEmpty();
+        Project is = HeronQuayProject.build(new DrawingShelf(new Originals(folder.resolve("b"))),
+            Files.createDirectories(folder.resolve("in")));
+        assertThat(o.project().contents()).isEqualTo(is.contents());
+    }
+
     /** Saved again it is of this version, and opens as the same project. */
     @Test void aProjectOfVersionOneIsSavedAsThisVersion() throws IOException {
         Originals originals = new Originals(folder.resolve("a"));
         Project p = open("two-storeys-of-version-1.lintel", originals).project();
         Path saved = folder.resolve("again.lintel");
         ProjectFile.save(p, originals, saved);
-        assertThat(json(saved)).contains("\"version\" : 4");
+        assertThat(json(saved)).contains("\"version\" : 5");
         Opened again = ProjectFile.open(saved, new Originals(folder.resolve("c")), "Ground");
         assertThat(again.project()).isEqualTo(p);
-        assertThat(again.version()).isEqualTo(4);
+        assertThat(again.version()).isEqualTo(5);
         assertThat(again.remarks()).isEmpty();
     }
 
@@ -176,7 +195,7 @@ class MigrationTest {
     }
 
     @Test void aVersionThatIsNotKnownIsRefused() {
-        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":5,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
+        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":6,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
             StandardCharsets.UTF_8);
         try {
             ProjectFile.decisions(newer, "Ground");

@@ -225,7 +225,7 @@ class RoundTripTest {
         Placement place = new Placement(given(new Scale(0.001, 0.0011)), r.nextBoolean(), given(r.nextGaussian()), given(point()),
             given(point()), r.nextBoolean() ? Optional.empty() : Optional.of(FourPoints.fit(List.of(new Straightening.Rectangle(
                 List.of(Point.ORIGIN, new Point(100, 3), new Point(96, 60), new Point(5, 55)), 8, 5))).straightening()));
-        Clearing c = new Clearing(Set.of("a", "ü"), Set.of("HATCH"), Set.of("chair"), List.of(new Region(ring(), r.nextBoolean())),
+        Clearing c = new Clearing(Set.of("a", "ü"), Set.of("HATCH"), Set.of("chair"), Set.of(0xFF8800), List.of(new Region(ring(), r.nextBoolean())),
             List.of(new Single(mark(), true), new Single(stroke(), false)),
             List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)),
             new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT)),

@@ -1,6 +1,7 @@
 package brightlintel.desktop.board;
 
 import brightlintel.building.Contents;
+import brightlintel.building.Ink;
 import brightlintel.building.Project;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
@@ -118,7 +119,7 @@ final class BoardFrame {
         Optional<Box> all = Optional.of(Box.EMPTY);
         for (PlacedDrawing d : w.drawings()) {
             StrokePainter.Look look = StrokePainter.Look.of(d.underlay().appearance(), p, l.muted()).withWeights(l.weights());
-            sheets.add(new Ground.Sheet(d, look));
+            sheets.add(new Ground.Sheet(d, inRoles(d, look)));
             // for the picture of the whole, about is enough: hiding a layer does not look through a million strokes
             Optional<Extent> e = d.extentAbout().or(() -> w.onBoard().extent(d));
             all = all.flatMap(b -> e.map(x -> b.with(x.main())));
@@ -126,6 +127,11 @@ final class BoardFrame {
         Optional<PlanView> whole = all.filter(b -> !b.isEmpty())
             .map(b -> fitted(b.with(model()), view.width(), view.height()));
         return new UnderlayPictures.Wanted(sheets, lit(), p.paper(), view, whole);
+    }
+
+    /** Inks of roles where the drawing has them; quiet until they are found. */
+    private StrokePainter.Look inRoles(PlacedDrawing d, StrokePainter.Look look) {
+        return d.underlay().appearance().ink() instanceof Ink.ByRole ? w.casts().of(d).map(look::withRoles).orElse(look) : look;
     }
 
     /** Where the model of the storey is: a project is never changed, so that the same one has the same box. */

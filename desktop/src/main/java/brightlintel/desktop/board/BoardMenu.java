@@ -45,6 +45,9 @@ final class BoardMenu {
                 d.underlay().id().equals(p.underlay()) ? there.with(Alike.to(d, p.stroke())) : there)));
             out.add(new Entry(Words.of("menu.hide-kind", Words.of("kind." + p.drawing().strokes().entityOf(p.stroke()).kind())),
                 () -> w.apply(Clearings.kind(p.underlay(), p.drawing().strokes().entityOf(p.stroke()).kind(), false))));
+            int rgb = p.drawing().strokes().colourOf(p.stroke());
+            String colour = Words.colour(rgb);
+            out.add(new Entry(Words.of("menu.hide-colour", colour), () -> w.apply(Clearings.colour(p.underlay(), rgb, false, colour))));
             out.add(new Entry(Words.of("menu.layers-back"), () -> w.apply(Clearings.allBack(w.underlayIds()))));
         });
         out.add(new Entry(Words.of("menu.fit"), board::fit));

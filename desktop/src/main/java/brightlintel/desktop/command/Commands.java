@@ -200,6 +200,10 @@ public final class Commands {
             w.go(Stage.CLEAR);
             w.startQuietly(OutlineTool.keeping(w, u));
         });
+        onUnderlay("hide-outline", "", (w, u) -> {
+            w.go(Stage.CLEAR);
+            w.startQuietly(OutlineTool.hiding(w, u));
+        });
         onUnderlay("layers-invert", "", (w, u) -> w.apply(Clearings.invert(u, layers(w))));
         add("underlay-lock", "", UNDERLAY, w -> w.underlay().ifPresent(u -> w.apply(Appearing.lock(u.id(), !u.locked()))));
         for (int by : new int[] {1, -1})

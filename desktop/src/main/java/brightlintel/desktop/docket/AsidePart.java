@@ -1,6 +1,7 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.building.Clearing;
+import brightlintel.building.Region;
 import brightlintel.building.UnderlayId;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -22,8 +23,14 @@ final class AsidePart {
             () -> w.apply(Clearings.kind(u, k, true))));
         for (String b : c.blocksOff()) out.add(row(Words.of("aside.block", b), "aside-block-" + out.size(),
             () -> w.apply(Clearings.block(u, b, true))));
-        int regions = c.regions().size(), singles = (int) c.singles().stream().filter(s -> !s.shown()).count();
-        if (regions > 0) out.add(row(Words.count("aside.outlines", regions), "aside-outlines", () -> w.apply(Clearings.noRegions(u))));
+        for (int rgb : c.coloursOff()) out.add(row(Words.of("aside.colour", Words.colour(rgb)), "aside-colour-" + Words.colour(rgb).substring(1),
+            () -> w.apply(Clearings.colour(u, rgb, true, Words.colour(rgb)))));
+        for (int i = 0; i < c.regions().size(); i++) {
+            Region r = c.regions().get(i);
+            out.add(row(Words.of(r.keeps() ? "aside.keeps" : "aside.hides"), "aside-outline-" + i,
+                () -> w.apply(Clearings.noRegion(u, r))));
+        }
+        int singles = (int) c.singles().stream().filter(s -> !s.shown()).count();
         if (singles > 0) out.add(row(Words.count("aside.singles", singles), "aside-singles",
             () -> w.apply(Clearings.noSingles(u))));
         return out;

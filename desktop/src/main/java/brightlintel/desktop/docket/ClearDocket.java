@@ -44,7 +44,7 @@ final class ClearDocket {
     private final Label value = new Label();
     private final Label of = Parts.label("", "quiet");
     private final CheckBox muted = new CheckBox(Words.of("clear.muted"));
-    private final Button back, invert, crop;
+    private final Button back, invert, crop, hide;
     private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
     private final VBox which = new VBox();
@@ -84,6 +84,7 @@ final class ClearDocket {
         back = Parts.button(w, commands.get("layers-back"), false);
         invert = Parts.button(w, commands.get("layers-invert"), false);
         crop = Parts.button(w, commands.get("crop"), false);
+        hide = Parts.button(w, commands.get("hide-outline"), false);
         whole = whole();
     }
 
@@ -99,7 +100,7 @@ final class ClearDocket {
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
         return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
-            roles, Parts.row(back, invert, crop), muted), layers, repair);
+            roles, Parts.row(back, invert), Parts.row(crop, hide), muted), layers, repair);
     }
 
     /** The same nodes each time, so that the search field keeps its focus and the list its place. */

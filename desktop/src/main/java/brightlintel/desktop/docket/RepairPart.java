@@ -37,7 +37,7 @@ final class RepairPart {
         v.setId("repair");
         d.repaired().ifPresentOrElse(r -> r.counts().keySet().stream().sorted().forEach(k -> v.getChildren().add(Parts.line(
             Parts.label(kind(k)), Parts.right(LengthFormat.grouped(r.counts().get(k)), "quiet")))),
-            () -> v.getChildren().add(Parts.label(Words.of("repair.working"), "quiet")));
+            () -> v.getChildren().add(Parts.label(Words.of("repair.taking"), "quiet")));
         v.getChildren().add(Parts.label(Words.of("repair.up-to", w.lengths().partWithUnit(recipe.tolerance())), "quiet"));
         Button back = Parts.button(Words.of("repair.back"), "repair-back", w.mendings()::takeBack);
         back.setDisable(d.underlay().locked());
@@ -53,7 +53,7 @@ final class RepairPart {
         VBox v = Parts.decision(Words.of("repair.title"), pill, false);
         v.setId("repair");
         if (all.isEmpty()) {
-            v.getChildren().add(Parts.label(Words.of("repair.working"), "quiet"));
+            waiting(w, v);
             return v;
         }
         Map<Mend, Integer> counts = all.get().counts();
@@ -77,6 +77,16 @@ final class RepairPart {
         }
         v.getChildren().addAll(tolerances(w), Parts.row(Parts.button(w, commands.get("mend"), false), more(w)));
         return v;
+    }
+
+    private static void waiting(Workspace w, VBox v) {
+        if (w.mendings().percent().isEmpty() && w.mendings().isStopped()) {
+            v.getChildren().addAll(Parts.label(Words.of("repair.stopped"), "quiet"),
+                Parts.row(Parts.button(Words.of("repair.again"), "repair-again", w.mendings()::again)));
+            return;
+        }
+        v.getChildren().addAll(Parts.label(Words.of("repair.working", w.mendings().percent().orElse(0)), "quiet"),
+            Parts.row(Parts.button(Words.of("repair.stop"), "repair-stop", w.mendings()::stop)));
     }
 
     private static Node more(Workspace w) {

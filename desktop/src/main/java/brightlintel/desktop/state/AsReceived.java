@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 
 /**
  * What was found of drawings as they were received, whatever is set aside of them since: what their parts stand for and what lies on their
@@ -68,8 +69,10 @@ final class AsReceived {
         Seen[] out = {NOTHING};
         w.onBoard().behind(() -> {
             Reckoning r = Reckoning.of(Drawn.asReceived(raw.get(), u.space(), s));
+            // neither asks for what the other finds
+            CompletableFuture<SheetParts> parts = CompletableFuture.supplyAsync(() -> SheetParts.of(r));
             List<Cast> casts = Casting.proposed(RoleFinding.of(r), s);
-            out[0] = new Seen(casts, Casting.counts(s, casts), SheetParts.of(r));
+            out[0] = new Seen(casts, Casting.counts(s, casts), parts.join());
         }, () -> {
             if (found.size() >= MOST) found.remove(found.keySet().iterator().next());
             found.put(key, out[0]);

@@ -3,18 +3,20 @@ package brightlintel.desktop.state;
 import brightlintel.building.Mend;
 import brightlintel.building.Repair;
 import brightlintel.building.Underlay;
-import brightlintel.drawing.Progress;
 import brightlintel.edit.Clearings;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.Cleaned;
 import brightlintel.repair.Repaired;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 
 /**
  * What would be mended of a drawing: worked out behind the window for the kinds and the tolerance that are chosen, and shown before it is
@@ -24,12 +26,22 @@ public final class Mendings {
     /** Metres: the tolerances that are offered. */
     public static final double[] OFFERED = {0.001, 0.005, 0.01, 0.02};
     private static final int MOST = 4;
+    /** Percent after which it is told how far. */
+    private static final int TELLS = 10;
     private final Workspace w;
     private final Map<Key, Repaired> found = new LinkedHashMap<>();
-    private final Set<Key> asked = new HashSet<>();
+    /** What is being worked out, and what was given up: it is not begun again by itself. */
+    private final Map<Key, Going> asked = new HashMap<>();
+    private final Set<Key> stopped = new HashSet<>();
     private final Set<Mend> off = EnumSet.noneOf(Mend.class);
     private double tolerance = Cleaned.TOLERANCE;
     private boolean shows;
+
+    /** How far, and whether somebody said stop: told from the thread that works. */
+    private static final class Going {
+        volatile boolean stop;
+        volatile int percent;
+    }
 
     private record Key(String sha256, Object space, Repair.Mended recipe, double metres) { }
 
@@ -38,8 +50,10 @@ public final class Mendings {
     }
 
     void forget() {
+        stop();
         found.clear();
         asked.clear();
+        stopped.clear();
     }
 
     public double tolerance() {
@@ -95,17 +109,54 @@ public final class Mendings {
         double metres = u.placement().scale().value().mean();
         Key key = new Key(u.sha256(), u.space(), recipe, metres);
         Repaired there = found.get(key);
-        if (there != null || !asked.add(key)) return Optional.ofNullable(there);
+        if (there != null || asked.containsKey(key) || stopped.contains(key)) return Optional.ofNullable(there);
+        Going going = new Going();
+        asked.put(key, going);
         Repaired[] out = new Repaired[1];
-        w.onBoard().behind(() -> out[0] = d.mender().with(recipe, metres, Progress.NONE).repaired().orElseThrow(), () -> {
+        w.onBoard().behind(() -> out[0] = worked(d, recipe, metres, going), () -> {
             asked.remove(key);
             while (found.size() >= MOST) found.remove(found.keySet().iterator().next());
-            // what could not be worked out is not tried again
+            // what was stopped or could not be worked out is not tried again unasked
             if (out[0] != null) found.put(key, out[0]);
-            else asked.add(key);
+            else stopped.add(key);
             w.tell(Change.EVIDENCE);
         });
         return Optional.ofNullable(found.get(key));
+    }
+
+    private Repaired worked(PlacedDrawing d, Repair.Mended recipe, double metres, Going going) {
+        try {
+            return d.mender().with(recipe, metres, (_, done, total) -> {
+                if (going.stop) throw new CancellationException();
+                int now = total == 0 ? 0 : (int) (100 * done / total);
+                if (now / TELLS == going.percent / TELLS) return;
+                going.percent = now;
+                w.onBoard().onWindow(() -> w.tell(Change.EVIDENCE));
+            }).repaired().orElseThrow();
+        } catch (CancellationException stop) {
+            return null;
+        }
+    }
+
+    /** How much of it is done; nothing where nothing is being worked out. */
+    public OptionalInt percent() {
+        return asked.values().stream().mapToInt(g -> g.percent).min();
+    }
+
+    /** What is being worked out is given up. */
+    public void stop() {
+        asked.values().forEach(g -> g.stop = true);
+    }
+
+    /** Whether what would be mended is not known because it was given up. */
+    public boolean isStopped() {
+        return !stopped.isEmpty();
+    }
+
+    /** What was given up is worked out after all. */
+    public void again() {
+        stopped.clear();
+        w.tell(Change.EVIDENCE);
     }
 
     /** As one step. */

@@ -167,6 +167,14 @@ public final class OnBoard {
         return d.extentIfKnown();
     }
 
+    /** From a thread that works behind the window, if the same project is still shown. */
+    void onWindow(Runnable what) {
+        Object era = w.era();
+        window.execute(() -> {
+            if (w.era() == era) what.run();
+        });
+    }
+
     /** Does what takes a while behind the window, and then the rest on its thread, if the same project is still shown. */
     void behind(Runnable work, Runnable then) {
         Object era = w.era();

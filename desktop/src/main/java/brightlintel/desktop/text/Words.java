@@ -1,6 +1,7 @@
 package brightlintel.desktop.text;
 
 import brightlintel.lengths.LengthFormat;
+import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 import java.util.Set;
@@ -28,6 +29,11 @@ public final class Words {
 
     public static Set<String> keys() {
         return BUNDLE.keySet();
+    }
+
+    /** How a colour is called where it has no other name. */
+    public static String colour(int rgb) {
+        return String.format(Locale.ROOT, "#%06X", rgb);
     }
 
     /** One form for one, another for many: key.one and key.many. */

@@ -14,7 +14,7 @@ import java.util.List;
 
 /** An outline that is clicked corner by corner: selects what lies in it, or keeps nothing else of a drawing. */
 public final class OutlineTool implements Tool {
-    private static final String CUT = "cut-out";
+    private static final String CUT = "cut-out", SELECT = "select-outline";
     private final Workspace w;
     private final List<Point> points = new ArrayList<>();
 
@@ -35,16 +35,26 @@ public final class OutlineTool implements Tool {
     }
 
     public static OutlineTool selecting(Workspace w) {
-        return new OutlineTool(w, "select-outline", "prompt.outline.first", "prompt.outline.close",
+        return new OutlineTool(w, SELECT, "prompt.outline.first", "prompt.outline.close",
             (corners, inside) -> Picking.select(w, Outline.of(corners), inside, false));
     }
 
     /** Of the drawing, what lies outside is set aside; a second outline keeps more. */
     public static OutlineTool keeping(Workspace w, UnderlayId u) {
-        return new OutlineTool(w, "crop", "prompt.crop.first", "prompt.crop.close", (corners, _) -> w.project().underlay(u).ifPresent(x -> {
-            Ring inFile = new Ring(corners.stream().map(x.placement()::toFile).toList());
-            w.apply(Clearings.region(u, new Region(inFile, true)));
-        }));
+        return region(w, u, "crop", true);
+    }
+
+    /** Of the drawing, what lies inside is set aside. */
+    public static OutlineTool hiding(Workspace w, UnderlayId u) {
+        return region(w, u, "hide-outline", false);
+    }
+
+    private static OutlineTool region(Workspace w, UnderlayId u, String id, boolean keeps) {
+        return new OutlineTool(w, id, "prompt." + id + ".first", "prompt." + id + ".close", (corners, _) ->
+            w.project().underlay(u).ifPresent(x -> {
+                Ring inFile = new Ring(corners.stream().map(x.placement()::toFile).toList());
+                w.apply(Clearings.region(u, new Region(inFile, keeps)));
+            }));
     }
 
     /** A part of a sheet that is a drawing of its own: by two opposite corners, or by an outline. */
@@ -81,7 +91,7 @@ public final class OutlineTool implements Tool {
     }
 
     @Override public void finish() {
-        if (points.size() == 2 && id.equals(CUT)) {
+        if (points.size() == 2 && !id.equals(SELECT)) {
             Point a = points.get(0), b = points.get(1);
             points.add(1, new Point(b.x(), a.y()));
             points.add(new Point(a.x(), b.y()));
