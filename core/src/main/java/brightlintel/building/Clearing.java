@@ -12,7 +12,8 @@ import java.util.TreeSet;
 
 /**
  * What of an underlay is set aside. A recipe, not strokes: the original stays as it is, and {@code clear.Cleared} answers what is shown.
- * Something goes if its layer, kind, block, colour, role or region says so, or a repair; single things set aside or brought back count more than
+ * Something goes if its layer, kind, block, colour, role or region says so, or a repair; single things set aside or brought back count
+ * more than
  * all of these.
  *
  * @param layersOff names in lower case

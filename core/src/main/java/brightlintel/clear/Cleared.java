@@ -60,7 +60,8 @@ public final class Cleared {
         boolean[] marks = new boolean[strokes.marks()];
         List<Region> regions = new ArrayList<>(u.cutOut().map(o -> List.of(new Region(o, true))).orElse(List.of()));
         regions.addAll(c.regions());
-        boolean plain = c.kindsOff().isEmpty() && c.blocksOff().isEmpty() && c.coloursOff().isEmpty() && c.singles().isEmpty() && c.rolesOff().isEmpty()
+        boolean plain = c.kindsOff().isEmpty() && c.blocksOff().isEmpty() && c.coloursOff().isEmpty() && c.singles().isEmpty()
+            && c.rolesOff().isEmpty()
             && c.repairs().stream().noneMatch(r -> r instanceof Repair.Doubled) && gone == null;
         if (plain && regions.isEmpty()) {
             for (int i = 0; i < marks.length; i++) marks[i] = !layers[strokes.mark(i).layer()];
@@ -119,7 +120,8 @@ public final class Cleared {
         }
 
         boolean hides(int layer, int colour, Entity e, Strokes.Path path) {
-            return !layerShown[layer] || c.kindsOff().contains(e.kind()) || c.coloursOff().contains(colour) || !rolesHidden.isEmpty() && role(layer, colour, e) || path != null
+            return !layerShown[layer] || c.kindsOff().contains(e.kind()) || c.coloursOff().contains(colour) || !rolesHidden.isEmpty()
+                && role(layer, colour, e) || path != null
                 && block(path);
         }
 

@@ -25,7 +25,8 @@ final class Outlining {
     Outlining(Sight s, Box building) {
         this.s = s;
         this.building = building;
-        this.labels = Near.of(s.strokes.texts().stream().filter(t -> t.plain().chars().anyMatch(Character::isLetter) && t.plain().length() > 1)
+        this.labels = Near.of(s.strokes.texts().stream().filter(t -> t.plain().chars().anyMatch(Character::isLetter)
+            && t.plain().length() > 1)
             .map(t -> s.at(t.box().centre())).toList());
     }
 
@@ -72,7 +73,8 @@ final class Outlining {
             if (found[0] || !s.isShown(i) || !all.isStraight(i) || u.strokes().contains(i)) return;
             Point a = all.curveOf(i).first(), d = all.curveOf(i).last().minus(a);
             double l = d.length(), where = d.dot(at.minus(a)) / Math.max(l, 1e-12);
-            found[0] = Math.abs(d.cross(along)) < 0.02 * l && Math.abs(d.cross(at.minus(a))) < near * l && where > -near && where < l + near;
+            found[0] = Math.abs(d.cross(along)) < 0.02 * l && Math.abs(d.cross(at.minus(a))) < near * l && where > -near && where < l
+                + near;
         });
         return found[0];
     }

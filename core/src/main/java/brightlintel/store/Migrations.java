@@ -17,7 +17,9 @@ import tools.jackson.databind.node.ObjectNode;
  * next stage finds it.
  */
 final class Migrations {
-    /** From version n + 1 to n + 2. Versions 3 and 5 only have more: a placement that straightens, evidence of sheets; colours set aside. */
+    /**
+     * From version n + 1 to n + 2. Versions 3 and 5 only have more: a placement that straightens, evidence of sheets; colours set aside.
+     */
     private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::toVersion2, _ -> { }, Migrations::toVersion4,
         _ -> { });
 

@@ -134,6 +134,12 @@ class SitesLevelsVerdictsTest {
         Project regions = Clearings.region(U, new Region(BOX, false)).apply(Clearings.region(U, new Region(BOX, true)).apply(p));
         assertThat(clearing(regions).regions()).extracting(Region::keeps).containsExactly(true, false);
         assertThat(p.underlay(V).orElseThrow().clearing()).as("the other drawing").isEqualTo(Clearing.NONE);
+        Region kept = clearing(regions).regions().getFirst();
+        assertThat(clearing(Clearings.noRegion(U, kept).apply(regions)).regions()).extracting(Region::keeps).containsExactly(false);
+        Project colours = Clearings.colour(U, 0xFF0000, false, "red").apply(Clearings.colour(U, 0x00FF00, false, "green").apply(p));
+        assertThat(clearing(colours).coloursOff()).containsExactly(0x00FF00, 0xFF0000);
+        assertThat(clearing(Clearings.colour(U, 0xFF0000, true, "red").apply(colours)).coloursOff()).containsExactly(0x00FF00);
+        assertThat(clearing(colours).allBack().coloursOff()).isEmpty();
     }
 
     @Test void theLastWordOnOneThingHolds() throws IOException {

@@ -3,9 +3,12 @@ package brightlintel.paint;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brightlintel.building.Appearance;
+import brightlintel.building.Cast;
 import brightlintel.building.Clearing;
+import brightlintel.building.Given;
 import brightlintel.building.Ink;
 import brightlintel.building.Placement;
+import brightlintel.building.Role;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.ReadLimits;
 import brightlintel.geom.Point;
@@ -15,6 +18,7 @@ import brightlintel.read.DrawingReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -71,6 +75,20 @@ class LooksOfStrokesTest {
             assertThat(far(colour(d, StrokePainter.Look.of(full, P, quiet), 1), quiet ? P.ink2() : red)).as("as the board").isLessThan(90);
         }
         assertThat(far(colour(d, StrokePainter.Look.echo(full, P), 1), P.paper())).as("an echo is faint").isBetween(20.0, 250.0);
+    }
+
+    /** Walls stand out, furniture steps back: by ink and by width. */
+    @Test void eachRoleHasAnInkAndAWidth() throws IOException {
+        PlacedDrawing d = drawing();
+        List<Cast> casts = List.of(new Cast(new Cast.Part.Layer("heavy"), Given.stated(Role.WALL)), new Cast(new Cast.Part.Layer("0"),
+            Given.stated(Role.FURNITURE)));
+        StrokePainter.Look quiet = StrokePainter.Look.of(Appearance.faded(0).with(Ink.BY_ROLE), P, false), look = quiet.withRoles(casts);
+        assertThat(far(colour(d, look, 2), P.ink())).as("a wall").isLessThan(40);
+        assertThat(far(colour(d, look, 1), P.paper())).as("furniture").isLessThan(far(colour(d, look, 2), P.paper()) / 2);
+        assertThat(thick(d, look, 2)).isGreaterThanOrEqualTo(thick(d, look, 1));
+        assertThat(far(colour(d, quiet, 1), P.ink2())).as("quiet until roles are found").isLessThan(90);
+        assertThat(far(colour(d, look.withRoles(List.of(casts.getFirst())), 3), P.paper())).as("what nothing is known of is there")
+            .isGreaterThan(60);
     }
 
     @Test void fadeBringsTheInkToThePaper() throws IOException {

@@ -8,6 +8,8 @@ import brightlintel.building.Role;
 import brightlintel.building.Underlay;
 import brightlintel.building.Why;
 import brightlintel.demo.DemoDrawings;
+import brightlintel.desktop.text.Words;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.select.Alike;
@@ -94,6 +96,63 @@ class StripRobotTest extends WindowRobot {
         TrueRobotTest.shot("search");
         button("pick-named");
         assertThat(w.onBoard().picked(drawing()).marks().count()).isEqualTo(1);
+    }
+
+    /** An outline hides what lies in it, another keeps what lies in it; each is taken back by itself. */
+    @Test void outlinesHideAndKeepAndAreTakenBackOneByOne() throws Exception {
+        toClear();
+        int all = seen();
+        Box b = drawing().extent().main();
+        outline("hide-outline", b.minX(), b.minY(), b.centre().x(), b.maxY());
+        int hidden = seen();
+        assertThat(clearing().regions()).singleElement().satisfies(r -> assertThat(r.keeps()).isFalse());
+        assertThat(hidden).isBetween(1, all - 20);
+        outline("crop", b.minX(), b.minY(), b.centre().x(), b.centre().y());
+        assertThat(seen()).as("a part of it is kept after all").isBetween(hidden + 1, all - 1);
+        button("aside-outline-0");
+        assertThat(clearing().regions()).singleElement().satisfies(r -> assertThat(r.keeps()).isTrue());
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(seen()).isEqualTo(hidden);
+        keys(KeyCode.B);
+        assertThat(seen()).isEqualTo(all);
+    }
+
+    private int seen() {
+        PlacedDrawing d = drawing();
+        int n = 0;
+        for (int i = 0; i < d.strokes().size(); i++) if (d.cleared().strokeShown(i)) n++;
+        return n;
+    }
+
+    /** Two opposite corners and Enter, by mouse and keyboard. */
+    private void outline(String tool, double x0, double y0, double x1, double y1) {
+        button("command-" + tool);
+        clickAt(x0, y0);
+        clickAt(x1, y1);
+        TrueRobotTest.shot("outline-" + tool);
+        keys(KeyCode.ENTER);
+        rest();
+    }
+
+    /** All of a colour by a right click on a stroke that has it. */
+    @Test void aColourIsSetAsideAndComesBack() throws Exception {
+        toClear();
+        PlacedDrawing d = drawing();
+        int furniture = -1;
+        for (int i = 0; i < d.strokes().size() && furniture < 0; i++) if (d.strokes().entityOf(i).kind().equals("CIRCLE")) furniture = i;
+        int rgb = d.strokes().colourOf(furniture);
+        Point at = d.curve(furniture).at(0.1);
+        pointAt(at.x(), at.y());
+        clickOn(MouseButton.SECONDARY);
+        String entry = Words.of("menu.hide-colour", Words.colour(rgb));
+        until("the menu is open", () -> lookup(entry).tryQuery().isPresent());
+        clickOn(entry);
+        until("it is gone", () -> clearing().coloursOff().contains(rgb));
+        assertThat(shown("FURNITURE")).isZero();
+        button("aside-colour-" + Words.colour(rgb).substring(1));
+        assertThat(clearing().coloursOff()).isEmpty();
+        assertThat(shown("FURNITURE")).isPositive();
     }
 
     /** All chairs by one click on one of them, and one chair brought back by its outline being undone. */

@@ -43,7 +43,8 @@ final class AppearanceDecision {
         Appearance a = u.appearance();
         String of = w.underlayIds().size() > 1 ? " · " + Names.of(w, u) : "";
         VBox v = Parts.decision(Words.of("lies.title") + of, null, false);
-        Node ink = choice("underlay-ink", List.of(Ink.USUAL, Ink.QUIET, Ink.DRAWN, Ink.BY_ROLE, one(a)), a.ink(), AppearanceDecision::inkWord,
+        Node ink = choice("underlay-ink", List.of(Ink.USUAL, Ink.QUIET, Ink.DRAWN, Ink.BY_ROLE, one(a)), a.ink(),
+            AppearanceDecision::inkWord,
             i -> change("edit.underlay-ink", x -> x.with(i)));
         v.getChildren().add(Parts.figure(Words.of("lies.ink"), a.ink() instanceof Ink.One(int rgb)
             ? Parts.beside(ink, colour(rgb)) : ink));

@@ -23,7 +23,8 @@ final class AsidePart {
             () -> w.apply(Clearings.kind(u, k, true))));
         for (String b : c.blocksOff()) out.add(row(Words.of("aside.block", b), "aside-block-" + out.size(),
             () -> w.apply(Clearings.block(u, b, true))));
-        for (int rgb : c.coloursOff()) out.add(row(Words.of("aside.colour", Words.colour(rgb)), "aside-colour-" + Words.colour(rgb).substring(1),
+        for (int rgb : c.coloursOff()) out.add(row(Words.of("aside.colour", Words.colour(rgb)), "aside-colour-"
+            + Words.colour(rgb).substring(1),
             () -> w.apply(Clearings.colour(u, rgb, true, Words.colour(rgb)))));
         for (int i = 0; i < c.regions().size(); i++) {
             Region r = c.regions().get(i);

@@ -44,7 +44,7 @@ final class ClearDocket {
     private final Label value = new Label();
     private final Label of = Parts.label("", "quiet");
     private final CheckBox muted = new CheckBox(Words.of("clear.muted"));
-    private final Button back, invert, crop, hide;
+    private final Button invert, crop, hide;
     private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
     private final VBox which = new VBox();
@@ -81,7 +81,6 @@ final class ClearDocket {
         });
         order.valueProperty().addListener((_, _, _) -> refresh());
         value.getStyleClass().add("value");
-        back = Parts.button(w, commands.get("layers-back"), false);
         invert = Parts.button(w, commands.get("layers-invert"), false);
         crop = Parts.button(w, commands.get("crop"), false);
         hide = Parts.button(w, commands.get("hide-outline"), false);
@@ -100,7 +99,7 @@ final class ClearDocket {
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
         return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
-            roles, Parts.row(back, invert), Parts.row(crop, hide), muted), layers, repair);
+            roles, Parts.row(invert, crop, hide), muted), layers, repair);
     }
 
     /** The same nodes each time, so that the search field keeps its focus and the list its place. */
@@ -130,9 +129,9 @@ final class ClearDocket {
             repair.getChildren().setAll(RepairPart.build(w, commands, d));
             LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
             value.setText(Words.of("clear.stay", LengthFormat.grouped(s.strokesShown()), LengthFormat.grouped(s.strokes())));
-            back.setDisable(d.underlay().clearing().equals(d.underlay().clearing().allBack()));
             invert.setDisable(false);
             crop.setDisable(false);
+            hide.setDisable(false);
             hidden.setText(s.shown() == s.all() ? Words.of("clear.none-hidden") : Words.count("clear.hidden", s.all() - s.shown()));
             int top = list.getSelectionModel().getSelectedIndex();
             list.getItems().setAll(s.rows());

@@ -61,8 +61,9 @@ final class RolesPart {
             }
         }
         if (counts.isEmpty()) out.add(Parts.evidence("–", Words.of("roles.none"), Tone.PLAIN));
-        Button strip = Parts.button(w, commands.get("strip"), true);
-        out.add(Parts.row(strip));
+        Button back = Parts.button(w, commands.get("layers-back"), false);
+        back.setDisable(d.underlay().clearing().equals(d.underlay().clearing().allBack()));
+        out.add(Parts.row(Parts.button(w, commands.get("strip"), true), back));
         return out;
     }
 
