@@ -58,7 +58,8 @@ final class ClearCommand implements Command {
         RoleFinding f = RoleFinding.of(r);
         Strokes s = r.look().strokes();
         List<Cast> casts = Casting.proposed(f, s);
-        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "pens", pens(f), "regions",
+        return Inspection.ordered("file", file, "layers", parts(f.layers()), "blocks", parts(f.blocks()), "manners", parts(f.manners()),
+            "pens", pens(f), "regions",
             regions(sheet.join()),
             "repairs", repairs(r, casts), "kept", counts(s, casts, true), "setAside", counts(s, casts, false));
     }

@@ -26,6 +26,13 @@ public record Cast(Part part, Given<Role> role) {
             }
         }
 
+        /** Texts of one style, hatches of one pattern, on layers that hold several things. @param name as formats compare them */
+        record Manner(String name) implements Part {
+            public Manner {
+                name = Names.key(name);
+            }
+        }
+
         /** A layer that holds several things is parted by kind; kind is the format's word, like LINE. */
         record LayerKind(String layer, String kind) implements Part {
             public LayerKind {

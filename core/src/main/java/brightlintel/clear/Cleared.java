@@ -111,11 +111,12 @@ public final class Cleared {
     /** Layers, kinds, blocks and roles: all that is told from what something is and not from where it lies. */
     private final class Hiding {
         private final Clearing c;
-        private final Set<Cast.Part> rolesHidden = new HashSet<>();
+        private final Set<Cast.Part> rolesHidden = new HashSet<>(), cast = new HashSet<>();
         private final Map<Strokes.Path, Boolean> blocks = new IdentityHashMap<>();
 
         Hiding(Clearing c) {
             this.c = c;
+            for (Cast x : c.roles()) cast.add(x.part());
             for (Cast x : c.roles()) if (c.rolesOff().contains(x.role().value())) rolesHidden.add(x.part());
         }
 
@@ -126,9 +127,13 @@ public final class Cleared {
         }
 
         private boolean role(int layer, int colour, Entity e) {
+            // what a layer is counts before what a part of it is
             String name = strokes.layers().get(layer).name();
-            return rolesHidden.contains(new Cast.Part.Layer(name)) || rolesHidden.contains(new Cast.Part.LayerKind(name, e.kind()))
-                || rolesHidden.contains(new Cast.Part.LayerColour(name, colour));
+            if (cast.contains(new Cast.Part.Layer(name))) return rolesHidden.contains(new Cast.Part.Layer(name));
+            String manner = e.manner();
+            if (!manner.isEmpty() && cast.contains(new Cast.Part.Manner(manner))) return rolesHidden.contains(new Cast.Part.Manner(manner));
+            return rolesHidden.contains(new Cast.Part.LayerKind(name, e.kind())) || rolesHidden.contains(new Cast.Part.LayerColour(name,
+                colour));
         }
 
         private boolean block(Strokes.Path path) {

@@ -11,6 +11,16 @@ import java.util.List;
 public sealed interface Entity {
     EntityKey key();
 
+    /** Of a text the style that it is written in, of a hatch its pattern; "" where a file says nothing. */
+    default String manner() {
+        return switch (this) {
+            case Text t -> t.textStyle;
+            case Hatch h -> h.solid ? "" : h.pattern;
+            default -> "";
+        };
+    }
+
+
     Style style();
 
     Vec3 extrusion();
@@ -113,9 +123,22 @@ public sealed interface Entity {
      * @param anchor    the point that the alignment speaks of; equal to at where the file gives none
      * @param width     of the frame of a long text, 0 for none
      * @param shown     false for attributes flagged as not to be seen
+     * @param textStyle its name, "" for the usual one
      */
     record Text(EntityKey key, Style style, Vec3 extrusion, TextSort sort, String raw, String tag, double height, Vec3 at, Vec3 anchor,
-                double rotation, double widthFactor, double width, Across across, Upward upward, boolean shown) implements Entity {
+                double rotation, double widthFactor, double width, Across across, Upward upward, boolean shown, String textStyle)
+        implements Entity {
+        public Text(EntityKey key, Style style, Vec3 extrusion, TextSort sort, String raw, String tag, double height, Vec3 at, Vec3 anchor,
+            double rotation, double widthFactor, double width, Across across, Upward upward, boolean shown) {
+            this(key, style, extrusion, sort, raw, tag, height, at, anchor, rotation, widthFactor, width, across, upward, shown, "");
+        }
+
+        /** Files name the usual style "Standard". */
+        public Text withTextStyle(String name) {
+            return new Text(key, style, extrusion, sort, raw, tag, height, at, anchor, rotation, widthFactor, width, across, upward, shown,
+                name.equalsIgnoreCase("standard") ? "" : name);
+        }
+
         @Override public String kind() {
             return sort.name();
         }

@@ -5,6 +5,7 @@ import brightlintel.building.Evidence;
 import brightlintel.building.Given;
 import brightlintel.building.Role;
 import brightlintel.building.Why;
+import brightlintel.drawing.Entity;
 import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Point;
@@ -41,6 +42,8 @@ public final class Casting {
             if (!b.part().isMixed()) out.add(new Cast(new Cast.Part.LayerColour(b.part().name(), b.colour()), found(b.part().role(),
                 b.part().confidence())));
         if (mixed.isEmpty()) return out;
+        for (RoleFinding.OfPart m : f.manners()) if (m.roles().getOrDefault(m.role(), 0) >= MOSTLY * m.units())
+            out.add(new Cast(new Cast.Part.Manner(m.name()), found(m.role(), m.confidence())));
         for (int i = 0; i < s.size(); i++)
             if (s.pathOf(i) == null && !f.isPen(s.layerOf(i))) count(kinds, mixed, s.layers().get(s.layerOf(i)).name(),
                 s.entityOf(i).kind(), f.of().get(i));
@@ -115,26 +118,29 @@ public final class Casting {
         private final Map<Cast.Part, Role> parts = new HashMap<>();
         private final Map<String, Map<String, Optional<Role>>> plain = new HashMap<>();
         private final Map<String, Map<Integer, Optional<Role>>> pens = new HashMap<>();
-        private final boolean hasPens;
+        private final boolean hasPens, manners;
         private final Map<Strokes.Path, Optional<Role>> blocks = new IdentityHashMap<>();
 
         public Lookup(List<Cast> casts) {
             casts.forEach(c -> parts.put(c.part(), c.role().value()));
+            manners = casts.stream().anyMatch(c -> c.part() instanceof Cast.Part.Manner);
             hasPens = casts.stream().anyMatch(c -> c.part() instanceof Cast.Part.LayerColour);
         }
 
         public Optional<Role> of(Strokes s, int stroke) {
-            return role(s.layers().get(s.layerOf(stroke)).name(), s.colourOf(stroke), s.entityOf(stroke).kind(), s.pathOf(stroke));
+            return role(s.layers().get(s.layerOf(stroke)).name(), s.colourOf(stroke), s.entityOf(stroke), s.pathOf(stroke));
         }
 
         public Optional<Role> of(Strokes s, Strokes.Mark m) {
-            return role(s.layers().get(m.layer()).name(), m.colour(), m.entity().kind(), m.path());
+            return role(s.layers().get(m.layer()).name(), m.colour(), m.entity(), m.path());
         }
 
-        private Optional<Role> role(String layer, int colour, String kind, Strokes.Path path) {
-            Optional<Role> here = plain.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(kind, k ->
+        private Optional<Role> role(String layer, int colour, Entity e, Strokes.Path path) {
+            String manner = manners ? e.manner() : "";
+            Optional<Role> here = plain.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(e.kind() + ' ' + manner, _ ->
                 Optional.ofNullable(parts.get(new Cast.Part.Layer(layer))).or(() ->
-                    Optional.ofNullable(parts.get(new Cast.Part.LayerKind(layer, k)))));
+                    manner.isEmpty() ? Optional.empty() : Optional.ofNullable(parts.get(new Cast.Part.Manner(manner)))).or(() ->
+                    Optional.ofNullable(parts.get(new Cast.Part.LayerKind(layer, e.kind())))));
             if (here.isEmpty() && hasPens) here = pens.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(colour, c ->
                 Optional.ofNullable(parts.get(new Cast.Part.LayerColour(layer, c))));
             return here.isPresent() || path == null ? here : block(path);

@@ -10,13 +10,16 @@ import java.util.Map;
 /**
  * The roles of a drawing's layers, of the colours and kinds on layers that hold several, and of its blocks, each with what it rests on.
  *
+ * @param manners styles of texts and patterns of hatches
  * @param pens where nearly all is on one layer, and things are told apart by colour
  * @param of by stroke; ofMarks by {@link Strokes#mark(int)}
  */
-public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<OfPen> pens, List<Role> of, List<Role> ofMarks) {
+public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<OfPart> manners, List<OfPen> pens, List<Role> of,
+    List<Role> ofMarks) {
     public RoleFinding {
         layers = List.copyOf(layers);
         blocks = List.copyOf(blocks);
+        manners = List.copyOf(manners);
         pens = List.copyOf(pens);
     }
 

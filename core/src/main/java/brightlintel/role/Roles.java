@@ -29,7 +29,7 @@ final class Roles {
 
     private final Map<Pen, Gathered> byPen = new LinkedHashMap<>();
     private final Map<Integer, Gathered> parted = new LinkedHashMap<>();
-    private final Map<String, Gathered> byBlock = new LinkedHashMap<>();
+    private final Map<String, Gathered> byBlock = new LinkedHashMap<>(), byManner = new LinkedHashMap<>();
     private final Set<Integer> split;
     private final Pen[] penOf;
 
@@ -61,6 +61,12 @@ final class Roles {
             : s.strokes.mark(u.marks().getFirst()).colour();
     }
 
+    private String manner(Unit u) {
+        if (u.isBlock()) return "";
+        return !u.strokes().isEmpty() ? s.strokes.entityOf(u.strokes().getFirst()).manner()
+            : u.marks().isEmpty() ? "" : s.strokes.mark(u.marks().getFirst()).entity().manner();
+    }
+
     RoleFinding found() {
         Role[] of = new Role[s.strokes.size()], ofMarks = new Role[s.strokes.marks()];
         for (Unit u : units) {
@@ -69,6 +75,8 @@ final class Roles {
             byPen.computeIfAbsent(p, _ -> new Gathered(s, roles)).add(u, x);
             if (p.colour >= 0) parted.computeIfAbsent(u.layer(), _ -> new Gathered(s, roles)).add(u, x);
             if (u.isBlock()) byBlock.computeIfAbsent(u.block(), _ -> new Gathered(s, roles)).add(u, x);
+            String manner = manner(u);
+            if (!manner.isEmpty()) byManner.computeIfAbsent(manner, _ -> new Gathered(s, roles)).add(u, x);
             for (int i : u.strokes()) {
                 of[i] = x;
                 penOf[i] = p;
@@ -99,7 +107,9 @@ final class Roles {
             layers.add(several ? new RoleFinding.OfPart(p.name(), p.role(), p.confidence(), true, p.units(), p.roles()) : p);
         });
         byBlock.forEach((b, g) -> blocks.add(less(g.part(b, false, apart), sure)));
-        return new RoleFinding(layers, blocks, pens, of, ofMarks);
+        List<RoleFinding.OfPart> manners = new ArrayList<>();
+        byManner.forEach((m, g) -> manners.add(less(g.part(m, false, false), sure)));
+        return new RoleFinding(layers, blocks, manners, pens, of, ofMarks);
     }
 
     private static RoleFinding.OfPart less(RoleFinding.OfPart p, double sure) {

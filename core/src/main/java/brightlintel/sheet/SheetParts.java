@@ -19,6 +19,9 @@ import java.util.OptionalInt;
  * @param frame with the title block, if there is one; not among the parts
  */
 public record SheetParts(List<Part> parts, Optional<Part> frame) {
+    /** How sure a kind is in a drawing of unsure size, where no title says it. */
+    private static final double UNSURE_SIZE = 0.6;
+
     /** What kind of drawing a part is. */
     public enum Kind { PLAN, ELEVATION, SECTION, DETAIL, LEGEND, KEY_PLAN, FRAME }
 
@@ -79,7 +82,7 @@ public record SheetParts(List<Part> parts, Optional<Part> frame) {
             out.add(new Part(f.told.kind(), outline(g, f.heap.box), f.title.map(Titles.Title::text).orElse(""),
                 f.told.kind() == Kind.PLAN ? f.title.map(t -> StoreyWords.level(t.text())).orElse(OptionalInt.empty())
                     : OptionalInt.empty(),
-                f.told.sure(), same));
+                (r.size().unsure() && f.title.isEmpty() ? UNSURE_SIZE : 1) * f.told.sure(), same));
         }
         return new SheetParts(out, p.frame.map(f -> frame(g, f)));
     }

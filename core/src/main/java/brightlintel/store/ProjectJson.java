@@ -138,6 +138,7 @@ final class ProjectJson {
         w.put(Cast.Part.Block.class, "block");
         w.put(Cast.Part.LayerColour.class, "layer-colour");
         w.put(Cast.Part.LayerKind.class, "layer-kind");
+        w.put(Cast.Part.Manner.class, "manner");
         w.put(Repair.Doubled.class, "doubled");
         w.put(Repair.Mended.class, "mended");
         w.put(Ink.Usual.class, "usual");

@@ -69,6 +69,12 @@ public final class Sketch {
         return this;
     }
 
+    /** The last text is written in a style of the file. */
+    public Sketch inStyle(String textStyle) {
+        out.add(((Entity.Text) out.removeLast()).withTextStyle(textStyle));
+        return this;
+    }
+
     /** Level; over is typed over the length. */
     public Sketch dimension(double x0, double x1, double y, String over) {
         out.add(new Entity.Dimension(key(), style, Vec3.UP, 0, "", Math.abs(x1 - x0), over, new Vec3(x1, y, 0),

@@ -139,6 +139,12 @@ class ReadDxfTest {
         assertThat(TextCodes.plain("\\M+1967B \\M+9FFFF", false)).isEqualTo("本 \\M+9FFFF");
     }
 
+    @Test void textsKnowTheirStyle() throws IOException {
+        RawDrawing d = read(entities("0\nTEXT\n8\n0\n10\n0\n20\n0\n40\n1\n1\nHall\n7\nROOM NAMES", "0\nTEXT\n8\n0\n10\n0\n20\n0\n40\n1\n1\nA\n7\nStandard",
+            "0\nMTEXT\n8\n0\n10\n0\n20\n0\n40\n1\n1\nB\n7\nNOTES"));
+        assertThat(model(d)).extracting(Entity::manner).containsExactly("ROOM NAMES", "", "NOTES");
+    }
+
     @Test void textBefore2007IsInTheCodePageOfTheHeader() throws IOException {
         String head = "0\nSECTION\n2\nHEADER\n9\n$ACADVER\n1\nAC1015\n9\n$DWGCODEPAGE\n3\nANSI_1251\n0\nENDSEC\n";
         RawDrawing d = read((head + entities("0\nTEXT\n8\n0\n10\n0\n20\n0\n40\n1\n1\nЗал")).getBytes(Charset.forName("windows-1251")));

@@ -150,6 +150,30 @@ class RoleFindingTest {
             .satisfies(c -> assertThat(c.role().value()).isEqualTo(Role.DOOR));
     }
 
+    /** On a layer that holds everything, styles of texts and patterns of hatches tell names of rooms from figures. */
+    @Test void textsOnAMixedLayerArePartedByTheirStyles() {
+        Sketch s = new Sketch().on("ALL");
+        for (int i = 0; i < 4; i++) s.wall(0, 12_000, 3100 * i, 240).door(1000, 3100 * i + 240, 885);
+        for (int i = 0; i < 12; i++) s.text("Office", 900 + 800 * i, 1500, 200, 0).inStyle("NAMES").text("" + (3000 + i), 500 * i, -1800, 150, 0)
+            .inStyle("FIGURES").line(500 * i, -1600 - 20 * i, 500 * i + 400, -1600 - 20 * i);
+        Read r = read(s);
+        assertThat(r.found.manners()).extracting(RoleFinding.OfPart::name).containsExactlyInAnyOrder("NAMES", "FIGURES");
+        List<Cast> casts = Casting.proposed(r.found, r.strokes);
+        assertThat(casts).filteredOn(c -> c.part().equals(new Cast.Part.Manner("names"))).singleElement()
+            .satisfies(c -> assertThat(c.role().value()).isEqualTo(Role.ROOM_LABEL));
+        assertThat(casts).filteredOn(c -> c.part().equals(new Cast.Part.Manner("figures"))).singleElement()
+            .satisfies(c -> assertThat(c.role().value()).isEqualTo(Role.TEXT));
+        Casting.Lookup of = new Casting.Lookup(casts);
+        Underlay u = new Underlay(new UnderlayId("u"), new FileId("f"), "ab", new SpaceKey.Model(), Optional.empty(), Placement.assumed(1, Point.ORIGIN),
+            Clearing.NONE.withRoles(casts, Set.of(Role.TEXT)), Appearance.faded(0.3), false);
+        Cleared c = Cleared.of(u, r.strokes, new Finder("ab", new SpaceKey.Model(), r.strokes));
+        for (int i = 0; i < r.strokes.texts().size(); i++) {
+            boolean name = r.strokes.texts().get(i).plain().equals("Office");
+            assertThat(of.of(r.strokes, r.strokes.mark(i))).hasValue(name ? Role.ROOM_LABEL : Role.TEXT);
+            assertThat(c.markShown(i)).isEqualTo(name);
+        }
+    }
+
     @Test void whatSomebodySaidStandsBeforeWhatIsFound() {
         MadeLayers m = new MadeLayers(3, MadeLayers.Naming.NUMBERED);
         Read r = read(m.sketch);

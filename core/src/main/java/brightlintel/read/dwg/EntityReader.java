@@ -64,9 +64,9 @@ final class EntityReader {
             case Kind.RAY, Kind.XLINE -> Curves.endless(key, style, in, type == Kind.RAY);
             case Kind.LEADER -> Curves.leader(key, style, in);
             case Kind.VIEWPORT -> Curves.viewport(key, style, in);
-            case Kind.TEXT -> Texts.text(Entity.TextSort.TEXT, key, style, o);
+            case Kind.TEXT -> Texts.text(Entity.TextSort.TEXT, key, style, o).withTextStyle(records.textStyle(o.reference()));
             case Kind.ATTDEF -> Texts.text(Entity.TextSort.ATTDEF, key, style, o);
-            case Kind.MTEXT -> Texts.longText(key, style, o);
+            case Kind.MTEXT -> Texts.longText(key, style, o).withTextStyle(records.textStyle(o.reference()));
             case Kind.HATCH -> Hatches.read(key, style, o);
             case Kind.DIM_ORDINATE, Kind.DIM_LINEAR, Kind.DIM_ALIGNED, Kind.DIM_ANGLE_3P, Kind.DIM_ANGLE_2L, Kind.DIM_RADIUS,
                 Kind.DIM_DIAMETER ->

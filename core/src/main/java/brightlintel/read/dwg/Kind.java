@@ -46,6 +46,6 @@ public final class Kind {
     }
 
     static boolean isRecord(int type) {
-        return type == BLOCK_HEADER || type == LAYER || type == LTYPE || type == DIMSTYLE || type == LAYOUT;
+        return type == BLOCK_HEADER || type == LAYER || type == LTYPE || type == STYLE || type == DIMSTYLE || type == LAYOUT;
     }
 }

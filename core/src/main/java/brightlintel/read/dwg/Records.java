@@ -30,6 +30,7 @@ final class Records {
     private final Map<Long, LineType> lineTypes = new LinkedHashMap<>();
     private final Map<Long, BlockHead> blocks = new LinkedHashMap<>();
     private final Map<Long, DimensionStyle> dimensionStyles = new LinkedHashMap<>();
+    private final Map<Long, String> textStyles = new HashMap<>();
     private final Map<Long, String> layoutOfBlock = new HashMap<>();
     private final Map<Long, Paper> paperOfBlock = new HashMap<>();
     private final Map<Long, String> begun = new HashMap<>();
@@ -50,6 +51,7 @@ final class Records {
             case Kind.LAYER -> layer(o, reactors, extension);
             case Kind.LTYPE -> lineType(o);
             case Kind.BLOCK_HEADER -> block(o);
+            case Kind.STYLE -> textStyles.put(o.handle(), name(o));
             case Kind.DIMSTYLE -> dimensionStyle(o);
             case Kind.LAYOUT -> layout(o, reactors, extension);
             default -> pictureFile(o);
@@ -247,6 +249,10 @@ final class Records {
     String dimensionStyle(long handle) {
         DimensionStyle s = dimensionStyles.get(handle);
         return s == null ? "" : s.name();
+    }
+
+    String textStyle(long handle) {
+        return textStyles.getOrDefault(handle, "");
     }
 
     /** Name of the layout that a block holds, or "". */

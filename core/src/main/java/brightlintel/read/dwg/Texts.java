@@ -52,7 +52,7 @@ final class Texts {
     /** An attribute of several lines holds a long text with a head of its own. */
     private static String inner(ObjectBits o) {
         EntityHead.read(o);
-        String raw = ((Entity.Text) longText(null, null, o)).raw();
+        String raw = longText(null, null, o).raw();
         Bits in = o.data();
         rest(o);
         int annotation = in.bitShort();
@@ -80,7 +80,7 @@ final class Texts {
         }
     }
 
-    static Entity longText(EntityKey key, Style style, ObjectBits o) {
+    static Entity.Text longText(EntityKey key, Style style, ObjectBits o) {
         Bits in = o.data();
         Vec3 at = in.bitPoint(), up = in.bitPoint(), way = in.bitPoint();
         double width = in.bitDouble();

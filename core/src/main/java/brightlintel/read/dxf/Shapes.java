@@ -125,13 +125,14 @@ final class Shapes {
         boolean shown = sort == TextSort.TEXT || (g.whole(70, 0) & 1) == 0;
         return new Entity.Text(key, style, up, sort, raw.toString(), g.text(2, ""), g.number(40, 0), at, anchor,
             Math.toRadians(g.number(50, 0)),
-            g.number(41, 1), 0, Across.of(across), Upward.of(across, upward), shown);
+            g.number(41, 1), 0, Across.of(across), Upward.of(across, upward), shown).withTextStyle(g.text(7, ""));
     }
 
     private static Entity.Text longText(EntityKey key, Style style, Vec3 up, Groups g, String raw, Vec3 at) {
         int attach = Math.clamp(g.whole(71, 1), 1, 9) - 1;
         double turn = g.has(11) ? Math.atan2(g.number(21, 0), g.number(11, 1)) : Math.toRadians(g.number(50, 0));
         return new Entity.Text(key, style, up, TextSort.MTEXT, raw, "", g.number(40, 0), at, at, turn, 1, g.number(41, 0),
-            Across.values()[attach % 3], new Upward[] {Upward.TOP, Upward.MIDDLE, Upward.BOTTOM}[attach / 3], true);
+            Across.values()[attach % 3], new Upward[] {Upward.TOP, Upward.MIDDLE, Upward.BOTTOM}[attach / 3], true)
+            .withTextStyle(g.text(7, ""));
     }
 }

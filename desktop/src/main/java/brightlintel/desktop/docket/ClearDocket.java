@@ -44,7 +44,7 @@ final class ClearDocket {
     private final Label value = new Label();
     private final Label of = Parts.label("", "quiet");
     private final CheckBox muted = new CheckBox(Words.of("clear.muted"));
-    private final Button invert, crop, hide;
+    private final Button back, invert, crop, hide;
     private final Node whole;
     private final Label hidden = Parts.label("", "quiet");
     private final VBox which = new VBox();
@@ -81,6 +81,7 @@ final class ClearDocket {
         });
         order.valueProperty().addListener((_, _, _) -> refresh());
         value.getStyleClass().add("value");
+        back = Parts.button(w, commands.get("layers-back"), false);
         invert = Parts.button(w, commands.get("layers-invert"), false);
         crop = Parts.button(w, commands.get("crop"), false);
         hide = Parts.button(w, commands.get("hide-outline"), false);
@@ -98,7 +99,7 @@ final class ClearDocket {
         VBox.setVgrow(layers, Priority.ALWAYS);
         VBox title = new VBox(Parts.label(Words.of("stage.clear"), "title"), of);
         title.getStyleClass().add("docket-head");
-        return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, value, hidden,
+        return Parts.docket(title, which, Parts.decision(Words.of("clear.building"), null, true, Parts.line(value, back), hidden,
             roles, Parts.row(invert, crop, hide), muted), layers, repair);
     }
 
@@ -129,6 +130,7 @@ final class ClearDocket {
             repair.getChildren().setAll(RepairPart.build(w, commands, d));
             LayerListState s = LayerListState.of(d, search.getText(), order.getValue());
             value.setText(Words.of("clear.stay", LengthFormat.grouped(s.strokesShown()), LengthFormat.grouped(s.strokes())));
+            back.setDisable(d.underlay().clearing().equals(d.underlay().clearing().allBack()));
             invert.setDisable(false);
             crop.setDisable(false);
             hide.setDisable(false);

@@ -19,7 +19,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
@@ -61,9 +60,7 @@ final class RolesPart {
             }
         }
         if (counts.isEmpty()) out.add(Parts.evidence("–", Words.of("roles.none"), Tone.PLAIN));
-        Button back = Parts.button(w, commands.get("layers-back"), false);
-        back.setDisable(d.underlay().clearing().equals(d.underlay().clearing().allBack()));
-        out.add(Parts.row(Parts.button(w, commands.get("strip"), true), back));
+        out.add(Parts.row(Parts.button(w, commands.get("strip"), true)));
         return out;
     }
 

@@ -91,12 +91,22 @@ public final class OutlineTool implements Tool {
     }
 
     @Override public void finish() {
-        if (points.size() == 2 && !id.equals(SELECT)) {
-            Point a = points.get(0), b = points.get(1);
-            points.add(1, new Point(b.x(), a.y()));
-            points.add(new Point(a.x(), b.y()));
+        if (isBox()) {
+            List<Point> corners = box();
+            points.clear();
+            points.addAll(corners);
         }
         if (points.size() > 2) take(false);
+    }
+
+    /** Two corners are those of a box, but where a box can be dragged. */
+    private boolean isBox() {
+        return points.size() == 2 && !id.equals(SELECT);
+    }
+
+    private List<Point> box() {
+        Point a = points.get(0), b = points.get(1);
+        return List.of(a, new Point(b.x(), a.y()), b, new Point(a.x(), b.y()));
     }
 
     private void take(boolean inside) {
@@ -121,7 +131,7 @@ public final class OutlineTool implements Tool {
         List<Mark> out = new ArrayList<>();
         List<Point> ring = new ArrayList<>(points);
         ring.add(at(w.aim()));
-        if (points.size() > 1) out.add(new Mark.Region(ring));
+        if (points.size() > 1) out.add(new Mark.Region(isBox() ? box() : ring));
         for (int i = 0; i + 1 < ring.size(); i++) out.add(new Mark.Line(ring.get(i), ring.get(i + 1), true));
         points.forEach(p -> out.add(new Mark.Handle(p, "")));
         return out;
