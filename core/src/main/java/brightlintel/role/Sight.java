@@ -113,18 +113,19 @@ final class Sight {
         return best < 0 ? Role.OTHER : Role.values()[best];
     }
 
-    /** Box of most of some strokes, by their middles. */
+    /** Box of most of some strokes: a few that reach far out of it do not count. */
     Box bulk(int[] some, double share) {
-        if (some.length == 0) return Box.EMPTY;
-        double[] x = new double[some.length], y = new double[some.length];
-        for (int i = 0; i < some.length; i++) {
-            Point c = box(some[i]).centre();
-            x[i] = c.x();
-            y[i] = c.y();
+        int n = some.length, out = (int) ((1 - share) / 2 * n);
+        if (n == 0) return Box.EMPTY;
+        double[] minX = new double[n], minY = new double[n], maxX = new double[n], maxY = new double[n];
+        for (int i = 0; i < n; i++) {
+            Box b = box(some[i]);
+            minX[i] = b.minX();
+            minY[i] = b.minY();
+            maxX[i] = b.maxX();
+            maxY[i] = b.maxY();
         }
-        Arrays.sort(x);
-        Arrays.sort(y);
-        int low = (int) ((1 - share) / 2 * some.length), high = some.length - 1 - low;
-        return Box.of(new Point(x[low], y[low]), new Point(x[high], y[high]));
+        for (double[] all : new double[][] {minX, minY, maxX, maxY}) Arrays.sort(all);
+        return new Box(minX[out], minY[out], maxX[n - 1 - out], maxY[n - 1 - out]);
     }
 }

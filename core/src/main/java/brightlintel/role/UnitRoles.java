@@ -18,7 +18,7 @@ import java.util.stream.IntStream;
 final class UnitRoles {
     /** Metres: a column's side; what is beyond the building by so much stands outside. */
     private static final double COLUMN_LEAST = 0.1, COLUMN_MOST = 1.3, OUTSIDE = 1.2;
-    private static final double ABOUT = 1.12, LEFT = 0.25, SLENDER = 4, ON_CROSSING = 0.12;
+    private static final double ABOUT = 1.05, LEFT = 0.25, SLENDER = 4, ON_CROSSING = 0.12;
     private final Sight s;
     private final Box building, all;
     private final List<Point> crossings = new ArrayList<>();
