@@ -17,6 +17,9 @@ public final class Contents {
     private final List<Wall> walls;
     private final List<Opening> openings;
     private final List<Slab> slabs;
+    private final List<Column> columns;
+    private final List<Room> rooms;
+    private final List<Separation> separations;
     private final Map<ElementId, List<Opening>> openingsIn = new LinkedHashMap<>();
 
     /** @throws IllegalArgumentException where two elements bear one id */
@@ -24,12 +27,18 @@ public final class Contents {
         List<Wall> w = new ArrayList<>();
         List<Opening> o = new ArrayList<>();
         List<Slab> s = new ArrayList<>();
+        List<Column> col = new ArrayList<>();
+        List<Room> r = new ArrayList<>();
+        List<Separation> sep = new ArrayList<>();
         for (StoreyElement e : elements) {
             if (byId.put(e.id(), e) != null) throw new IllegalArgumentException("two elements with the id " + e.id().value());
             switch (e) {
                 case Wall x -> w.add(x);
                 case Opening x -> o.add(x);
                 case Slab x -> s.add(x);
+                case Column x -> col.add(x);
+                case Room x -> r.add(x);
+                case Separation x -> sep.add(x);
             }
         }
         for (Opening x : o) openingsIn.computeIfAbsent(x.wall(), _ -> new ArrayList<>()).add(x);
@@ -37,6 +46,9 @@ public final class Contents {
         walls = List.copyOf(w);
         openings = List.copyOf(o);
         slabs = List.copyOf(s);
+        columns = List.copyOf(col);
+        rooms = List.copyOf(r);
+        separations = List.copyOf(sep);
     }
 
     public List<StoreyElement> elements() {
@@ -53,6 +65,18 @@ public final class Contents {
 
     public List<Slab> slabs() {
         return slabs;
+    }
+
+    public List<Column> columns() {
+        return columns;
+    }
+
+    public List<Room> rooms() {
+        return rooms;
+    }
+
+    public List<Separation> separations() {
+        return separations;
     }
 
     public Optional<StoreyElement> element(ElementId id) {

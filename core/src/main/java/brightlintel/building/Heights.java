@@ -20,17 +20,40 @@ public record Heights(Project project, Storey storey) {
         return of(s) - storey.level().value();
     }
 
-    /** Above the wall's base. What a top refers to and is not there counts as the next storey. */
+    /** Above the wall's base. */
     public TopLine top(Wall w) {
-        double base = of(w.base());
-        return switch (w.top()) {
+        return top(w.base(), w.top(), w.length());
+    }
+
+    /** How high a column is; a slope has no meaning for it, and counts as its middle. */
+    public double height(Column c) {
+        TopLine t = top(c.base(), c.top(), 1);
+        return t.at(0.5);
+    }
+
+    /** From the floor to the underside of the next storey's slab, where there is one; as somebody said otherwise. */
+    public double clear(Room r) {
+        if (r.height().isPresent()) return r.height().get().value();
+        double least = storey.height().value();
+        Storey above = project.above(storey.id()).orElse(null);
+        if (above != null) for (Slab s : project.on(above.id()).slabs()) {
+            double under = new Heights(project, above).of(s.top()) - s.thickness().value() - storey.level().value();
+            if (under > 0) least = Math.min(least, under);
+        }
+        return least;
+    }
+
+    /** Above the base. What a top refers to and is not there counts as the next storey. @param length that a slope rises over */
+    private TopLine top(Stand from, Top top, double length) {
+        double base = of(from);
+        return switch (top) {
             case Top.NextStorey(double offset) -> TopLine.level(storey.top() + offset - base);
             case Top.ToFloor(StoreyId to, double offset) -> TopLine.level(project.storey(to).map(t -> t.level().value())
                 .orElse(storey.top()) + offset - base);
             case Top.ToLevel(LevelId to, double offset) -> TopLine.level(project.level(to).map(l -> l.height().value()).orElse(storey.top())
                 + offset - base);
             case Top.Height(Given<Double> h) -> TopLine.level(h.value());
-            case Top.Sloped(Given<Double> a, Given<Double> b) -> TopLine.sloped(w.length(), a.value(), b.value());
+            case Top.Sloped(Given<Double> a, Given<Double> b) -> TopLine.sloped(length, a.value(), b.value());
         };
     }
 }

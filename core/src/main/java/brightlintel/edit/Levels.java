@@ -1,5 +1,6 @@
 package brightlintel.edit;
 
+import brightlintel.building.Column;
 import brightlintel.building.Edit;
 import brightlintel.building.Given;
 import brightlintel.building.Heights;
@@ -7,6 +8,8 @@ import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Stand;
 import brightlintel.building.Storey;
@@ -49,11 +52,21 @@ public final class Levels {
                     case Wall w -> freed(w, id, h);
                     case Slab x -> x.top() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id)
                         ? x.withTop(new Stand.OnFloor(h.aboveFloor(x.top()))) : x;
-                    case Opening o -> o;
+                    case Column x -> freed(x, id, h);
+                    case Opening _, Room _, Separation _ -> e;
                 }));
             }
             return out.withLevels(p.levels().stream().filter(l -> !l.id().equals(id)).toList());
         });
+    }
+
+    private static Column freed(Column c, LevelId id, Heights h) {
+        Column out = c;
+        if (c.top() instanceof Top.ToLevel(LevelId l, double _) && l.equals(id))
+            out = out.withTop(new Top.Height(Given.stated(h.height(c))));
+        if (c.base() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id))
+            out = out.withBase(new Stand.OnFloor(h.aboveFloor(c.base())));
+        return out;
     }
 
     private static Wall freed(Wall w, LevelId id, Heights h) {

@@ -1,5 +1,6 @@
 package brightlintel.edit;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
@@ -7,6 +8,8 @@ import brightlintel.building.Given;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
@@ -132,6 +135,9 @@ public final class Stacking {
             out.add(switch (e) {
                 case Wall w -> w.withId(id).with(from);
                 case Opening o -> o.withId(id, from).withWall(ids.getOrDefault(o.wall(), o.wall()));
+                case Column x -> x.withId(id, from);
+                case Room r -> r.withId(id, from);
+                case Separation s -> s.withId(id, from);
                 case Slab s -> s.withId(id, from)
                     .following(s.follows().map(f -> f.stream().map(i -> ids.getOrDefault(i, i)).collect(Collectors.toSet())));
             });

@@ -1,11 +1,14 @@
 package brightlintel.edit;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
@@ -46,6 +49,11 @@ public final class Tracing {
         return Edit.of("edit.slab", p -> p.withContents(on, c -> c.plus(List.of(s))));
     }
 
+    /** Any number of one kind in one step. */
+    public static Edit add(String name, StoreyId on, List<? extends StoreyElement> some) {
+        return Edit.of(name, p -> p.withContents(on, c -> c.plus(some)));
+    }
+
     /** Nothing where another line bears the label. */
     public static Edit addGridLine(GridLine g) {
         return Edit.of("edit.grid-line", g.label(), p -> {
@@ -81,12 +89,12 @@ public final class Tracing {
                     Wall[] pair = changed.get(o.wall());
                     yield pair == null || pair[0].reference().equals(pair[1].reference()) ? o : Hosting.kept(o, pair[0], pair[1]);
                 }
-                case Slab s -> s;
+                case Slab _, Column _, Room _, Separation _ -> e;
             });
         }));
     }
 
-    /** Every wall end at the first place goes to the second: a corner dragged. Slab corners there go along. */
+    /** Every wall end at the first place goes to the second: a corner dragged. Corners of slabs, rooms and separations there go along. */
     public static Edit moveCorner(StoreyId on, Point from, Point to, double within) {
         String name = "edit.move-corner";
         return Edit.of(name, p -> {
@@ -95,7 +103,13 @@ public final class Tracing {
                 if (w.reference().a().distance(from) <= within || w.reference().b().distance(from) <= within) ids.add(w.id());
             });
             Project moved = changeWalls(name, ids, w -> w.with(moved(w.reference(), from, to, within))).apply(p);
-            return moved.withContents(on, c -> c.map(e -> e instanceof Slab s ? moved(s, from, to, within) : e));
+            return moved.withContents(on, c -> c.map(e -> switch (e) {
+                case Slab s -> moved(s, from, to, within);
+                case Room r -> moved(r, from, to, within);
+                case Separation s -> s.with(moved(s.line(), from, to, within));
+                case Column x -> x.at().distance(from) <= within ? x.withAt(to) : x;
+                case Wall _, Opening _ -> e;
+            }));
         });
     }
 
@@ -111,6 +125,16 @@ public final class Tracing {
         return next.equals(s) ? s : next;
     }
 
+    private static Room moved(Room r, Point from, Point to, double within) {
+        return switch (r.bound()) {
+            case Room.Bound.Within _ -> r;
+            case Room.Bound.Drawn(Ring outline, List<Ring> holes) -> {
+                UnaryOperator<Ring> move = x -> x.withCorners(q -> q.distance(from) <= within ? to : q);
+                yield r.with(new Room.Bound.Drawn(move.apply(outline), holes.stream().map(move).toList()));
+            }
+        };
+    }
+
     /** The first part keeps the id; each opening goes with the part that holds its middle; slabs that follow the wall follow both. */
     public static Edit splitWall(ElementId id, double along) {
         ElementId second = ElementId.fresh();
@@ -122,6 +146,7 @@ public final class Tracing {
                 case Wall x -> x;
                 case Opening o -> o.wall().equals(id) && o.along() > along ? o.withWall(second).withAlong(o.along() - along) : o;
                 case Slab s -> s.follows().filter(f -> f.contains(id)).map(f -> s.following(Optional.of(with(f, second)))).orElse(s);
+                case Column _, Room _, Separation _ -> e;
             });
         }));
     }
@@ -138,6 +163,14 @@ public final class Tracing {
 
     public static Edit changeSlabs(String name, Set<ElementId> which, UnaryOperator<Slab> f) {
         return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Slab s && which.contains(s.id()) ? f.apply(s) : e)));
+    }
+
+    public static Edit changeColumns(String name, Set<ElementId> which, UnaryOperator<Column> f) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Column s && which.contains(s.id()) ? f.apply(s) : e)));
+    }
+
+    public static Edit changeRooms(String name, Set<ElementId> which, UnaryOperator<Room> f) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Room s && which.contains(s.id()) ? f.apply(s) : e)));
     }
 
     public static Edit changeGrid(String name, Set<ElementId> which, UnaryOperator<GridLine> f) {
@@ -163,7 +196,7 @@ public final class Tracing {
     private static boolean isHostedBy(StoreyElement e, Set<ElementId> walls) {
         return switch (e) {
             case Opening o -> walls.contains(o.wall());
-            case Wall _, Slab _ -> false;
+            case Wall _, Slab _, Column _, Room _, Separation _ -> false;
         };
     }
 }

@@ -37,10 +37,15 @@ final class Arcs {
         for (int i = 0; i < n; i++)
             if (face(faces, c.get((i + n - 1) % n), c.get(i), tol) != face(faces, c.get(i), c.get((i + 1) % n), tol)) begin = i;
         List<Piece> out = new ArrayList<>();
+        Circle first = face(faces, c.get(0), c.get(1), tol);
+        boolean whole = first != null;
+        for (int i = 0; i < n && whole; i++) whole = face(faces, c.get(i), c.get((i + 1) % n), tol) == first;
+        int most = whole ? (n + 1) / 2 : n;
         for (int i = 0; i < n; ) {
             Circle f = face(faces, c.get((begin + i) % n), c.get((begin + i + 1) % n), tol);
             int k = i + 1;
-            while (f != null && k < n && face(faces, c.get((begin + k) % n), c.get((begin + k + 1) % n), tol) == f) k++;
+            // one that is a circle all round is parted in two
+            while (f != null && k < n && k - i < most && face(faces, c.get((begin + k) % n), c.get((begin + k + 1) % n), tol) == f) k++;
             out.add(piece(f, c.get((begin + i) % n), c.get((begin + (i + k) / 2) % n), c.get((begin + k) % n), k - i));
             i = k;
         }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -21,6 +22,8 @@ public final class Areas {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Closes hairlines between neighbours before they are united. */
     private static final double HAIR = 1e-5;
+    /** Metres; of the side of a square as large: how far a centre of gravity has to lie within, how exactly another is looked for. */
+    private static final double CHORD = 0.005, ROOMY = 0.2, FINE = 0.02;
 
     private Areas() { }
 
@@ -70,6 +73,24 @@ public final class Areas {
         return BufferOp.bufferOp(g, by, new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 5));
     }
 
+    /** The ground of all these together, a hair larger: {@link #opened} takes what is left of a plan back by as much. */
+    static Geometry unitedClosed(Collection<Ring> rings) {
+        return CascadedPolygonUnion.union(rings.stream().map(r -> mitred(polygon(r), HAIR)).toList());
+    }
+
+    /** What was left between grounds, without the hair; of each part its outline, then its holes. */
+    static List<List<Ring>> opened(Polygon p) {
+        Geometry g = TopologyPreservingSimplifier.simplify(mitred(p, HAIR), 4 * HAIR);
+        List<List<Ring>> out = new ArrayList<>();
+        for (int i = 0; i < g.getNumGeometries(); i++)
+            if (g.getGeometryN(i) instanceof Polygon x && !x.isEmpty()) {
+                List<Ring> rings = new ArrayList<>(List.of(ring(x.getExteriorRing().getCoordinates())));
+                for (int k = 0; k < x.getNumInteriorRing(); k++) rings.add(ring(x.getInteriorRingN(k).getCoordinates()));
+                out.add(rings);
+            }
+        return out;
+    }
+
     /** Every edge ring, outer and inner, of these together with the holes taken out. */
     public static List<Ring> allEdges(Collection<Ring> rings, Collection<Ring> holes) {
         Geometry all = CascadedPolygonUnion.union(rings.stream().map(r -> mitred(polygon(r), HAIR)).toList());
@@ -82,6 +103,24 @@ public final class Areas {
                 for (int k = 0; k < p.getNumInteriorRing(); k++) out.add(ring(p.getInteriorRingN(k).getCoordinates()));
             }
         return out;
+    }
+
+    static Geometry polygon(Enclosure e) {
+        Geometry g = polygon(new Ring(e.outline().chords(CHORD)));
+        for (Ring h : e.holes()) g = g.difference(polygon(new Ring(h.chords(CHORD))));
+        return g;
+    }
+
+    /** A place well inside an area with holes: of a convex one its centre of gravity, else the middle of the largest circle in it. */
+    static Point middle(Ring outline, List<Ring> holes) {
+        Geometry g = polygon(new Enclosure(outline, holes));
+        if (g.isEmpty()) return outline.corners().getFirst();
+        double side = Math.sqrt(g.getArea());
+        Coordinate c = g.getCentroid().getCoordinate();
+        Geometry at = FACTORY.createPoint(c);
+        boolean within = g.getNumGeometries() == 1 && g.covers(at) && g.getBoundary().distance(at) > ROOMY * side;
+        Coordinate m = within ? c : MaximumInscribedCircle.getCenter(g, FINE * side).getCoordinate();
+        return new Point(m.x, m.y);
     }
 
     /** Square metres covered by any of these. */

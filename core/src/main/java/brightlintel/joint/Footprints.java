@@ -1,5 +1,7 @@
 package brightlintel.joint;
 
+import brightlintel.building.Column;
+import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.Wall;
 import brightlintel.geom.Piece;
@@ -30,6 +32,17 @@ public final class Footprints {
         Map<ElementId, List<Ring>> out = new LinkedHashMap<>();
         Overlaps.cut(raw).forEach((w, list) -> out.put(w.id(), List.copyOf(list)));
         return new Footprints(out, net.nodes.stream().filter(n -> n.size() == 1).map(Node::at).toList());
+    }
+
+    /** The same where columns stand in walls: there the ground is the column's. */
+    public static Footprints of(Contents c, Tolerances tol) {
+        Footprints walls = of(c.walls(), tol);
+        if (c.columns().isEmpty()) return walls;
+        List<Ring> columns = c.columns().stream().map(Column::ground).toList();
+        // a wall that ends at a column meets something
+        List<Point> free = walls.freeEnds.stream().filter(p -> columns.stream().noneMatch(r -> r.holds(p) || r.distance(p) < tol.joinGap()))
+            .toList();
+        return new Footprints(ColumnCuts.cut(walls.rings, c.walls(), c.columns(), tol), free);
     }
 
     public List<Ring> of(ElementId wall) {

@@ -1,13 +1,17 @@
 package brightlintel.paint;
 
+import brightlintel.building.Column;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.geom.Box;
+import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
 import java.util.List;
 import java.util.Set;
@@ -51,6 +55,9 @@ public final class Pictures {
         return switch (e) {
             case Wall w -> w.reference().box().grown(w.thickness().value());
             case Slab s -> s.outline().box();
+            case Column c -> c.ground().box();
+            case Room r -> r.bound() instanceof Room.Bound.Drawn(Ring outline, List<Ring> _) ? outline.box() : Box.EMPTY;
+            case Separation s -> s.line().box();
             case Opening _ -> Box.EMPTY;
         };
     }

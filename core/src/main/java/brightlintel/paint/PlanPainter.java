@@ -4,9 +4,11 @@ import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
+import brightlintel.building.Units;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.lengths.LengthFormat;
 import brightlintel.paint.PlanShapes.Shape;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +18,9 @@ import java.util.Set;
 public final class PlanPainter {
     private static final double[] GRID_DASH = {14, 4, 2, 4};
     private static final double TAG = 18;
+    /** Pixels: words of rooms and their lines. */
+    private static final double WORDS = 12, LINE = 15;
+    private LengthFormat lengths = new LengthFormat(Units.METRIC);
     private final Brush brush;
     private final Palette palette;
     private final Affine toPx;
@@ -32,6 +37,7 @@ public final class PlanPainter {
 
     /** @param shapes of the storey */
     public void paint(Project p, StoreyId on, PlanShapes shapes, Set<ElementId> selected) {
+        lengths = new LengthFormat(p.units());
         int faint = Palette.mix(palette.ink3(), palette.paper(), 0.45);
         for (Shape.Ground g : shapes.below()) if (isSeen(g)) g.rings().forEach(r -> brush.path(px(r), true, 1, faint));
         for (Shape s : shapes.shapes()) if (isSeen(s)) shape(s, selected.contains(s.id()));
@@ -47,6 +53,9 @@ public final class PlanPainter {
             case Shape.Floor f -> floor(f, selected);
             case Shape.Ground g -> ground(g, selected);
             case Shape.Gap g -> gap(g, selected);
+            case Shape.Space x -> space(x, selected);
+            case Shape.Post x -> post(x, selected);
+            case Shape.Parting x -> brush.dashed(px(x.line()), selected ? 2.5 : 1.2, selected ? palette.brass() : palette.sage(), 6, 4);
         }
     }
 
@@ -64,6 +73,31 @@ public final class PlanPainter {
             if (g.thickness() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
             if (selected) brush.path(ring, true, 2.5, palette.brass());
         }
+    }
+
+    private void post(Shape.Post x, boolean selected) {
+        List<Point> ring = px(x.ring());
+        brush.fill(ring, palette.ink());
+        brush.path(ring, true, selected ? 2.5 : 1, selected ? palette.brass() : palette.ink());
+    }
+
+    /** A pale wash, and its words where there is room for them. */
+    private void space(Shape.Space x, boolean selected) {
+        List<List<Point>> rings = x.rings().stream().map(this::px).toList();
+        brush.fillRings(rings, selected ? palette.brassWash() : palette.wash(), selected ? 0.8 : 0.7);
+        if (selected) for (List<Point> r : rings) brush.path(r, true, 2.5, palette.brass());
+        List<String> words = new ArrayList<>();
+        if (!x.number().isEmpty()) words.add(x.number());
+        if (!x.name().isEmpty()) words.add(x.name());
+        words.add(lengths.area(x.area()));
+        double wide = words.stream().mapToDouble(t -> brush.textWidth(t, WORDS, Fonts.Weight.REGULAR)).max().orElse(0);
+        if (wide > x.box().width() * scale || (words.size() + 1) * LINE > x.box().height() * scale) return;
+        Point at = toPx.apply(x.middle());
+        double y = at.y() - (words.size() - 1) * LINE / 2 + 4;
+        for (int i = 0; i < words.size(); i++)
+            brush.textCentred(words.get(i), at.x(), y + i * LINE, WORDS, i == words.size() - 1 ? Fonts.Weight.REGULAR
+                : Fonts.Weight.SEMIBOLD,
+                selected ? palette.brassText() : palette.ink());
     }
 
     private void floor(Shape.Floor f, boolean selected) {

@@ -1,9 +1,12 @@
 package brightlintel.paint;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
@@ -14,6 +17,8 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosure;
+import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutlines;
 import brightlintel.solid.Leaf;
@@ -50,19 +55,32 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         /** A wall's ground. @param thickness metres */
         record Ground(ElementId id, Box box, List<List<Point>> rings, double thickness) implements Shape { }
 
+        /** A column's ground. */
+        record Post(ElementId id, Box box, List<Point> ring) implements Shape { }
+
+        /** A room's ground. @param middle where its words stand; area square metres */
+        record Space(ElementId id, Box box, List<List<Point>> rings, String number, String name, double area, Point middle)
+            implements Shape { }
+
+        /** A separation line. */
+        record Parting(ElementId id, Box box, List<Point> line) implements Shape { }
+
         /** @param lines glass, or a leaf and its swing, the leaf first */
         record Gap(ElementId id, Box box, List<Point> ring, List<List<Point>> lines, boolean door) implements Shape { }
     }
 
     /** All of it worked out here. */
     public static PlanShapes of(Project p, StoreyId on) {
-        return of(p.on(on), Footprints.of(p.on(on).walls(), Tolerances.BUILDING), below(p, on), new SlabOutlines(Tolerances.BUILDING));
+        Contents c = p.on(on);
+        Footprints f = Footprints.of(c, Tolerances.BUILDING);
+        Enclosures e = c.rooms().isEmpty() ? null : Enclosures.of(c, f, Tolerances.BUILDING);
+        return of(c, f, below(p, on), new SlabOutlines(Tolerances.BUILDING), e);
     }
 
-    /** @param slabs keeps what was solved before */
-    public static PlanShapes of(Contents c, Footprints walls, List<Shape.Ground> below, SlabOutlines slabs) {
+    /** @param slabs keeps what was solved before; rooms: what walls enclose, null where there are no rooms */
+    public static PlanShapes of(Contents c, Footprints walls, List<Shape.Ground> below, SlabOutlines slabs, Enclosures rooms) {
         List<Shape> out = new ArrayList<>();
-        for (StoreyElement e : c.elements()) shape(c, walls, slabs, e).ifPresent(out::add);
+        for (StoreyElement e : c.elements()) shape(c, walls, slabs, rooms, e).ifPresent(out::add);
         out.sort(Comparator.comparingInt(PlanShapes::pass));
         return new PlanShapes(out, below);
     }
@@ -75,7 +93,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
     /** Of the walls of a storey, for the one that is held against it. */
     public static List<Shape.Ground> outlines(Project p, StoreyId of) {
         Contents c = p.on(of);
-        Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
+        Footprints f = Footprints.of(c, Tolerances.BUILDING);
         return c.walls().stream().map(w -> ground(w, f)).toList();
     }
 
@@ -83,16 +101,22 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
     private static int pass(Shape s) {
         return switch (s) {
             case Shape.Floor _ -> 0;
-            case Shape.Ground _ -> 1;
-            case Shape.Gap _ -> 2;
+            case Shape.Space _ -> 1;
+            case Shape.Ground _ -> 2;
+            case Shape.Post _ -> 3;
+            case Shape.Gap _ -> 4;
+            case Shape.Parting _ -> 5;
         };
     }
 
-    private static Optional<Shape> shape(Contents c, Footprints walls, SlabOutlines slabs, StoreyElement e) {
+    private static Optional<Shape> shape(Contents c, Footprints walls, SlabOutlines slabs, Enclosures rooms, StoreyElement e) {
         return switch (e) {
             case Slab s -> Optional.of(floor(s, slabs.of(s, c)));
             case Wall w -> Optional.of(ground(w, walls));
             case Opening o -> c.wall(o.wall()).map(w -> gap(o, w));
+            case Column x -> Optional.of(post(x));
+            case Room r -> Optional.ofNullable(rooms).flatMap(x -> x.of(r)).map(x -> space(r, x));
+            case Separation s -> Optional.of(new Shape.Parting(s.id(), s.line().box(), s.line().points(CHORD)));
         };
     }
 
@@ -100,6 +124,17 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         List<List<Point>> rings = new ArrayList<>(List.of(outline.counterClockwise().chords(CHORD)));
         for (Ring h : s.holes()) rings.add(h.counterClockwise().reversed().chords(CHORD));
         return new Shape.Floor(s.id(), box(rings), rings);
+    }
+
+    private static Shape.Post post(Column c) {
+        List<Point> ring = c.ground().chords(CHORD);
+        return new Shape.Post(c.id(), Box.of(ring), ring);
+    }
+
+    private static Shape.Space space(Room r, Enclosure e) {
+        List<List<Point>> rings = new ArrayList<>(List.of(e.outline().counterClockwise().chords(CHORD)));
+        for (Ring h : e.holes()) rings.add(h.counterClockwise().reversed().chords(CHORD));
+        return new Shape.Space(r.id(), box(rings), rings, r.number(), r.name(), e.area(), e.middle());
     }
 
     private static Shape.Ground ground(Wall w, Footprints walls) {

@@ -1,9 +1,12 @@
 package brightlintel.solid;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Heights;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
@@ -29,13 +32,16 @@ public final class Solids {
     public static List<Body> of(Project p, StoreyId id, Tolerances tol) {
         Contents c = p.on(id);
         Heights heights = Heights.of(p, id);
-        Footprints f = Footprints.of(c.walls(), tol);
+        Footprints f = Footprints.of(c, tol);
         List<Body> out = new ArrayList<>();
         for (StoreyElement e : c.elements())
             switch (e) {
                 case Wall w -> out.add(wall(w, id, f.of(w.id()), c.openingsIn(w.id()), heights.of(w.base()), heights.top(w)));
                 case Opening o -> c.wall(o.wall()).filter(_ -> !(o.filling() instanceof Opening.Filling.Empty))
                     .ifPresent(w -> out.add(filling(o, w, id, heights.of(w.base()), tol)));
+                case Column x -> out.add(column(x, id, heights, tol));
+                // rooms are what bodies leave
+                case Room _, Separation _ -> { }
                 case Slab s -> out.add(slab(s, id, SlabOutline.of(s, c, tol), heights.of(s.top()), tol));
             }
         return out;
@@ -88,6 +94,13 @@ public final class Solids {
         f.level(p, List.of(), z1, true);
         f.level(p, List.of(), z0, false);
         sides(p, z0, z1, f);
+    }
+
+    private static Body column(Column c, StoreyId on, Heights heights, Tolerances tol) {
+        Facets f = new Facets();
+        double base = heights.of(c.base());
+        prism(new Ring(c.ground().chords(tol.chordError())), base, base + heights.height(c), f);
+        return new Body(c.id(), on, Body.Matter.COLUMN, f.triangles(), f.edges());
     }
 
     private static Body slab(Slab s, StoreyId on, Ring outline, double top, Tolerances tol) {

@@ -1,5 +1,6 @@
 package brightlintel.store;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
@@ -8,6 +9,8 @@ import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Source;
 import brightlintel.building.Stand;
@@ -114,6 +117,9 @@ final class Mending {
                     if (hosted) out.add(o.withWall(walls.get(o.wall())));
                 }
                 case Slab s -> out.add(slab(s, walls, levels));
+                case Column c -> out.add(column(c, levels, storeys));
+                case Room r -> out.add(r);
+                case Separation s -> out.add(s);
             }
         }
         return new Contents(out);
@@ -127,16 +133,28 @@ final class Mending {
             case Wall w -> w.withId(id);
             case Opening o -> o.withId(id, o.from());
             case Slab s -> s.withId(id, s.from());
+            case Column c -> c.withId(id, c.from());
+            case Room r -> r.withId(id, r.from());
+            case Separation s -> s.withId(id, s.from());
         };
     }
 
     private Wall topped(Wall w, Set<LevelId> levels, Set<StoreyId> storeys) {
-        boolean there = switch (w.top()) {
+        return ends(w.top(), levels, storeys, "wall", w.id()) ? w : w.withTop(Top.NEXT);
+    }
+
+    private Column column(Column c, Set<LevelId> levels, Set<StoreyId> storeys) {
+        Column out = ends(c.top(), levels, storeys, "column", c.id()) ? c : c.withTop(Top.NEXT);
+        return stands(c.base(), levels, "column", c.id()) ? out : out.withBase(new Stand.OnFloor(c.base().offset()));
+    }
+
+    private boolean ends(Top top, Set<LevelId> levels, Set<StoreyId> storeys, String what, ElementId id) {
+        boolean there = switch (top) {
             case Top.ToLevel(LevelId l, double _) -> levels.contains(l);
             case Top.ToFloor(StoreyId s, double _) -> storeys.contains(s);
             case Top.NextStorey _, Top.Height _, Top.Sloped _ -> true;
         };
-        return there || lost("wall", w.id().value(), "level", w.top().toString()) ? w : w.withTop(Top.NEXT);
+        return there || lost(what, id.value(), "level", top.toString());
     }
 
     private Wall based(Wall w, Set<LevelId> levels) {

@@ -1,6 +1,7 @@
 package brightlintel.store;
 
 import brightlintel.building.Cast;
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Custody;
 import brightlintel.building.DrawnRef;
@@ -14,6 +15,9 @@ import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.Repair;
+import brightlintel.building.Room;
+import brightlintel.building.Section;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Stand;
 import brightlintel.building.StoreyElement;
@@ -129,6 +133,14 @@ final class ProjectJson {
         w.put(Wall.class, "wall");
         w.put(Opening.class, "opening");
         w.put(Slab.class, "slab");
+        w.put(Column.class, "column");
+        w.put(Room.class, "room");
+        w.put(Separation.class, "separation");
+        w.put(Section.Round.class, "round");
+        w.put(Section.Rectangle.class, "rectangle");
+        w.put(Section.Shape.class, "shape");
+        w.put(Room.Bound.Within.class, "within");
+        w.put(Room.Bound.Drawn.class, "drawn");
         w.put(StrokeRef.class, "stroke");
         w.put(MarkRef.class, "mark");
         w.put(Curve.Straight.class, "straight");
@@ -151,7 +163,8 @@ final class ProjectJson {
 
     private static final List<Class<?>> SEALED = List.of(Why.class, Evidence.class, Custody.class, SpaceKey.class, Stand.class, Top.class,
         Provenance.Way.class,
-        Opening.Filling.class, StoreyElement.class, DrawnRef.class, Curve.class, Cast.Part.class, Repair.class, Ink.class);
+        Opening.Filling.class, StoreyElement.class, Section.class, Room.Bound.class, DrawnRef.class, Curve.class, Cast.Part.class,
+            Repair.class, Ink.class);
 
     static final JsonMapper MAPPER = mapper();
 

@@ -186,6 +186,7 @@ public final class Painter3d {
         private static int base(Body.Matter m, Palette p) {
             return switch (m) {
                 case WALL -> p.isDark() ? 0x8FA3A6 : 0xE9E3D4;
+                case COLUMN -> p.isDark() ? 0x9C8FA6 : 0xD8CFDC;
                 case SLAB -> p.isDark() ? 0x66777A : 0xCFC8B6;
                 case DOOR -> p.brass();
                 case GLASS -> p.isDark() ? 0x6F95A0 : 0xBFD3D6;

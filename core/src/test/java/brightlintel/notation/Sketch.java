@@ -110,6 +110,7 @@ public final class Sketch {
     /** Lines, polylines, arcs and texts so far, turned about 0,0; radians. */
     public Sketch turned(double by) {
         out.replaceAll(e -> switch (e) {
+            case Entity.Circle c -> new Entity.Circle(c.key(), c.style(), c.extrusion(), turned(c.centre(), by), c.radius());
             case Entity.Line l -> new Entity.Line(l.key(), l.style(), l.extrusion(), turned(l.a(), by), turned(l.b(), by));
             case Entity.Arc a -> new Entity.Arc(a.key(), a.style(), a.extrusion(), turned(a.centre(), by), a.radius(), a.start() + by, a.end() + by);
             case Entity.Text t -> new Entity.Text(t.key(), t.style(), t.extrusion(), t.sort(), t.raw(), t.tag(), t.height(), turned(t.at(), by),

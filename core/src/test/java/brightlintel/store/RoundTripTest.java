@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brightlintel.building.Appearance;
 import brightlintel.building.Cast;
 import brightlintel.building.Clearing;
+import brightlintel.building.Column;
 import brightlintel.building.Custody;
 import brightlintel.building.DrawnRef;
 import brightlintel.building.ElementId;
@@ -16,15 +17,18 @@ import brightlintel.building.Ink;
 import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.MarkRef;
+import brightlintel.building.Mend;
 import brightlintel.building.Opening;
 import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.Region;
-import brightlintel.building.Mend;
 import brightlintel.building.Repair;
 import brightlintel.building.Role;
+import brightlintel.building.Room;
 import brightlintel.building.Scale;
+import brightlintel.building.Section;
+import brightlintel.building.Separation;
 import brightlintel.building.Side;
 import brightlintel.building.Single;
 import brightlintel.building.Site;
@@ -112,6 +116,16 @@ class RoundTripTest {
         }
         out.add(new Slab(id(), ring(), r.nextBoolean() ? List.of() : List.of(ring()), stand(), given(0.25),
             r.nextBoolean() ? Optional.empty() : Optional.of(Set.of(out.get(0).id(), out.get(2).id())), from()));
+        Section section = switch (r.nextInt(3)) {
+            case 0 -> new Section.Round(0.3);
+            case 1 -> new Section.Rectangle(0.3, 0.25);
+            default -> new Section.Shape(new Ring(List.of(Point.ORIGIN, new Point(0.3, 0), new Point(0, 0.4))));
+        };
+        out.add(new Column(id(), section, point(), r.nextGaussian(), stand(), top(), from()));
+        out.add(new Room(id(), "0.0" + r.nextInt(9), "Büro", r.nextBoolean() ? new Room.Bound.Within(point())
+            : new Room.Bound.Drawn(ring(), List.of(ring())), r.nextBoolean() ? Optional.empty() : Optional.of(12.5),
+            r.nextBoolean() ? Optional.empty() : Optional.of(given(2.6)), "Heated", from()));
+        out.add(new Separation(id(), piece(), from()));
         return out;
     }
 
@@ -229,7 +243,7 @@ class RoundTripTest {
             List.of(new Single(mark(), true), new Single(stroke(), false)),
             List.of(new Cast(new Cast.Part.Layer("A-WALL"), given(Role.WALL)), new Cast(new Cast.Part.Block("door"), given(Role.DOOR)),
             new Cast(new Cast.Part.LayerKind("0", "TEXT"), given(Role.TEXT)),
-                new Cast(new Cast.Part.LayerColour("0", 0xFF8800), given(Role.WALL))),
+                new Cast(new Cast.Part.LayerColour("0", 0xFF8800), given(Role.WALL)), new Cast(new Cast.Part.Manner("ISOCPEUR"), given(Role.TEXT))),
             Set.of(Role.FURNITURE, Role.SITE), List.of(new Repair.Doubled(stroke(), stroke()),
                 new Repair.Mended(Set.of(Mend.GAPS, Mend.DOUBLED), 0.005, Set.of("walls", "0"))));
         return new Underlay(new UnderlayId(id), new FileId(file), "0c", space(), r.nextBoolean() ? Optional.empty() : Optional.of(ring()),
@@ -237,10 +251,11 @@ class RoundTripTest {
     }
 
     private Appearance appearance() {
-        Ink ink = switch (r.nextInt(4)) {
+        Ink ink = switch (r.nextInt(5)) {
             case 0 -> Ink.USUAL;
             case 1 -> Ink.QUIET;
             case 2 -> Ink.DRAWN;
+            case 3 -> Ink.BY_ROLE;
             default -> new Ink.One(r.nextInt(1 << 24));
         };
         return new Appearance(r.nextBoolean(), ink, 0.5 + r.nextDouble() * 3, r.nextDouble());

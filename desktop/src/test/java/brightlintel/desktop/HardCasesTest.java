@@ -102,7 +102,7 @@ class HardCasesTest extends WindowRobot {
         command("Wall");
         write("8");
         type(KeyCode.ENTER);
-        assertThat(w.wallSettings().thickness().value()).as("a bare figure is inches here").isCloseTo(8 * 0.0254, Assertions.within(1e-9));
+        assertThat(w.settings().wall().thickness().value()).as("a bare figure is inches here").isCloseTo(8 * 0.0254, Assertions.within(1e-9));
         clickAt(1, -4);
         pointAt(6, -4);
         write("12'-6 1/2\"");

@@ -129,7 +129,7 @@ class WholeErrandTest extends WindowRobot {
         button("command-across");
         clickAt(20.2, -1.0);
         clickAt(20.25, 1.0);
-        assertThat(w.wallSettings().thickness().value()).as("thickness read across").isCloseTo(0.36, within(1e-4));
+        assertThat(w.settings().wall().thickness().value()).as("thickness read across").isCloseTo(0.36, within(1e-4));
         clickAt(0, 0);
         clickAt(8, 0);
         keys(KeyCode.BACK_SPACE);
@@ -146,7 +146,7 @@ class WholeErrandTest extends WindowRobot {
         assertThat(walls).hasSize(4);
         assertThat(walls.get(1).reference().b().distance(new Point(24, 14))).isLessThan(1e-6);
         assertThat(walls.getFirst().from().on()).as("strokes the wall stands on").isNotEmpty();
-        assertThat(w.footprints().freeEnds()).isEmpty();
+        assertThat(w.solved().footprints().freeEnds()).isEmpty();
         keys(KeyCode.ESCAPE);
     }
 

@@ -1,10 +1,13 @@
 package brightlintel.write.dxf;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Role;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
 import brightlintel.building.StoreyElement;
@@ -32,6 +35,8 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
+import brightlintel.joint.Enclosure;
+import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
@@ -62,6 +67,7 @@ public final class BasePlan {
     }
 
     private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", GRID = "MODEL-GRID",
+        COLUMNS = "MODEL-COLUMN", ROOMS = "MODEL-ROOM",
         SITE = "MODEL-SITE";
     /** Of the cross at the datum, and of the arrow to north; metres. */
     private static final double ARM = 0.5, NORTH = 2;
@@ -197,7 +203,8 @@ public final class BasePlan {
 
     private void model(Project p, StoreyId on) {
         Contents c = p.on(on);
-        Footprints f = Footprints.of(c.walls(), Tolerances.BUILDING);
+        Footprints f = Footprints.of(c, Tolerances.BUILDING);
+        Enclosures rooms = c.rooms().isEmpty() ? null : Enclosures.of(c, f, Tolerances.BUILDING);
         for (StoreyElement e : c.elements())
             switch (e) {
                 case Wall w -> {
@@ -208,6 +215,13 @@ public final class BasePlan {
                     layer(OPENINGS, 30);
                     ring(Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING), OPENINGS);
                 });
+                case Column x -> {
+                    layer(COLUMNS, 6);
+                    ring(x.ground(), COLUMNS);
+                }
+                case Room r -> Optional.ofNullable(rooms).flatMap(y -> y.of(r)).ifPresent(y -> room(r, y));
+                // a line of thought, not of building
+                case Separation _ -> { }
                 case Slab s -> {
                     layer(SLABS, 8);
                     ring(SlabOutline.of(s, c, Tolerances.BUILDING), SLABS);
@@ -231,6 +245,22 @@ public final class BasePlan {
         note("N", tip.times(1.1), 0.3);
         note(String.format(Locale.ROOT, "E %.3f  N %.3f  ±0.00 = %+.3f m", s.survey().value().x(), s.survey().value().y(),
             s.datum().value()), new Point(0.15, -0.45), 0.2);
+    }
+
+    /** Its outline, and its words where they have room. */
+    private void room(Room r, Enclosure e) {
+        layer(ROOMS, 3);
+        ring(e.outline(), ROOMS);
+        e.holes().forEach(h -> ring(h, ROOMS));
+        Point at = e.middle();
+        List<String> words = new ArrayList<>();
+        for (String s : List.of(r.number(), r.name())) if (!s.isEmpty()) words.add(s);
+        words.add(String.format(Locale.ROOT, "%.2f m²", e.area()));
+        for (int i = 0; i < words.size(); i++) {
+            Vec3 p = flat(toUnit.apply(at.plus(new Point(0, 0.3 * ((words.size() - 1) / 2.0 - i)))));
+            out.add(new Entity.Text(key(), on(ROOMS), Vec3.UP, Entity.TextSort.TEXT, words.get(i), "", 0.2 * perMetre, p, p, 0, 1, 0,
+                Entity.Across.CENTRE, Entity.Upward.MIDDLE, true));
+        }
     }
 
     private void line(Point a, Point b) {

@@ -2,6 +2,7 @@ package brightlintel.write.ifc;
 
 import static brightlintel.write.ifc.StepText.NONE;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
@@ -9,6 +10,9 @@ import brightlintel.building.Heights;
 import brightlintel.building.Ids;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Section;
+import brightlintel.building.Separation;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
@@ -20,6 +24,8 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosure;
+import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
 import brightlintel.solid.Solids;
@@ -51,7 +57,7 @@ public final class IfcWriter {
     private final List<Note> notes = new ArrayList<>();
 
     /** What could not be handed over as it is. */
-    public enum Note { GRID_NEEDS_TWO_DIRECTIONS, OPENING_WITHOUT_WALL, WALL_WITHOUT_GROUND }
+    public enum Note { GRID_NEEDS_TWO_DIRECTIONS, OPENING_WITHOUT_WALL, WALL_WITHOUT_GROUND, ROOM_NOT_CLOSED }
 
     private IfcWriter(Project project, Tolerances tol) {
         this.project = project;
@@ -129,8 +135,9 @@ public final class IfcWriter {
         Ref at = shapes.placement(atBuilding, 0, 0, level, EAST);
         Ref storey = s.add("IFCBUILDINGSTOREY", id(Ids.uuid(st.id().value())), NONE, st.name(), NONE, NONE, at, NONE, NONE,
             StepText.of("ELEMENT"), level);
-        Floor floor = new Floor(Heights.of(project, st.id()), project.on(st.id()), Footprints.of(project.on(st.id()).walls(), tol), at,
-            new ArrayList<>());
+        Floor floor = new Floor(Heights.of(project, st.id()), project.on(st.id()), Footprints.of(project.on(st.id()), tol), at,
+            new ArrayList<>(), new Enclosures[1]);
+        List<Ref> spaces = new ArrayList<>();
         for (StoreyElement e : floor.contents.elements())
             switch (e) {
                 case Wall w -> wall(w, floor);
@@ -139,14 +146,26 @@ public final class IfcWriter {
                     if (floor.contents.wall(o.wall()).isEmpty()) notes.add(Note.OPENING_WITHOUT_WALL);
                 }
                 case Slab x -> floor.contained.add(slab(x, floor));
+                case Column x -> floor.contained.add(column(x, floor));
+                case Room r -> rooms(floor).of(r).ifPresentOrElse(y -> spaces.add(space(r, y, floor)), () ->
+                    notes.add(Note.ROOM_NOT_CLOSED));
+                // parts rooms, and is nothing itself
+                case Separation _ -> { }
             }
+        if (!spaces.isEmpty()) aggregate("rooms/" + st.id().value(), storey, spaces);
         if (!floor.contained.isEmpty())
             s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", id("contained/" + st.id().value()), NONE, NONE, NONE, floor.contained, storey);
         return storey;
     }
 
     /** A storey that is being written. */
-    private record Floor(Heights heights, Contents contents, Footprints footprints, Ref at, List<Ref> contained) { }
+    private record Floor(Heights heights, Contents contents, Footprints footprints, Ref at, List<Ref> contained, Enclosures[] rooms) { }
+
+    /** Solved once for each storey that has rooms. */
+    private Enclosures rooms(Floor f) {
+        if (f.rooms[0] == null) f.rooms[0] = Enclosures.of(f.contents, f.footprints, tol);
+        return f.rooms[0];
+    }
 
     private void wall(Wall w, Floor in) {
         Point a = w.reference().a(), along = w.reference().b().minus(a).unit();
@@ -240,6 +259,38 @@ public final class IfcWriter {
             StepText.of("FLOOR"));
         quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, length("Depth", t), area("GrossArea", now.outline().area()),
             area("NetArea", now.area()), volume("NetVolume", now.area() * t));
+        return ref;
+    }
+
+    private Ref column(Column c, Floor in) {
+        Point along = Point.polar(c.turn(), 1);
+        double height = in.heights.height(c);
+        Ref at = shapes.placement(in.at, c.at().x(), c.at().y(), in.heights.aboveFloor(c.base()), along);
+        Ref shape = shapes.shape(shapes.prisms(List.of(c.section().outline()), List.of(), 0, height));
+        Ref ref = s.add("IFCCOLUMN", id(Ids.uuid(c.id().value())), NONE, "Column " + size(c.section()), NONE, NONE, at, shape, NONE,
+            StepText.of("COLUMN"));
+        double area = c.section().area();
+        quantities("Qto_ColumnBaseQuantities", c.id().value(), ref, length("Length", height), area("CrossSectionArea", area),
+            volume("GrossVolume", area * height), volume("NetVolume", area * height));
+        return ref;
+    }
+
+    private static String size(Section s) {
+        return switch (s) {
+            case Section.Round(double d) -> Long.toString(Math.round(1000 * d));
+            case Section.Rectangle(double w, double d) -> Math.round(1000 * w) + "x" + Math.round(1000 * d);
+            case Section.Shape(Ring r) -> Math.round(1000 * r.box().width()) + "x" + Math.round(1000 * r.box().height());
+        };
+    }
+
+    private Ref space(Room r, Enclosure e, Floor in) {
+        double height = in.heights.clear(r);
+        Ref at = shapes.placement(in.at, 0, 0, 0, EAST);
+        Ref shape = shapes.shape(shapes.prisms(List.of(e.outline()), e.holes(), 0, height));
+        Ref ref = s.add("IFCSPACE", id(Ids.uuid(r.id().value())), NONE, r.number().isEmpty() ? r.name() : r.number(), NONE, NONE, at, shape,
+            r.name().isEmpty() ? NONE : r.name(), StepText.of("ELEMENT"), StepText.of("SPACE"), NONE);
+        quantities("Qto_SpaceBaseQuantities", r.id().value(), ref, length("Height", height), length("NetPerimeter", e.perimeter()),
+            area("NetFloorArea", e.area()), volume("NetVolume", e.area() * height));
         return ref;
     }
 

@@ -1,9 +1,11 @@
 package brightlintel.write.plot;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
@@ -21,6 +23,8 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosure;
+import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
@@ -37,7 +41,8 @@ public final class PlanPlot {
     /** What is plotted. */
     public enum What { PLAN, BASE_PLAN }
 
-    private static final String SLABS = "slabs", WALLS = "walls", OPENINGS = "openings", GRID = "grid", SHEET = "sheet";
+    private static final String SLABS = "slabs", WALLS = "walls", OPENINGS = "openings", COLUMNS = "columns", ROOMS = "rooms",
+        GRID = "grid", SHEET = "sheet";
     private static final int INK = 0x000000, GREY = 0x8C948F, PALE = 0xE9E9E4, WHITE = 0xFFFFFF, PLUM = 0x6B4C7A;
     private static final double THIN = 0.13, FINE = 0.18, MIDDLE = 0.25, FRAME = 0.35, MM = 1000;
     private static final double BUBBLE = 4, LETTER = 2.5, TITLE = 4;
@@ -150,7 +155,7 @@ public final class PlanPlot {
 
     private void model(Project p, StoreyId on) {
         Contents c = p.on(on);
-        Footprints walls = Footprints.of(c.walls(), Tolerances.BUILDING);
+        Footprints walls = Footprints.of(c, Tolerances.BUILDING);
         for (Slab s : c.slabs()) {
             List<List<Curve>> rings = new ArrayList<>(List.of(ring(SlabOutline.of(s, c, Tolerances.BUILDING))));
             for (Ring h : s.holes()) rings.add(ring(h));
@@ -161,7 +166,28 @@ public final class PlanPlot {
             add(new Plot.Fill(WALLS, List.of(outline), INK));
             stroke(WALLS, outline, true, Plot.Pen.of(MIDDLE, INK));
         }
+        for (Column x : c.columns()) {
+            List<Curve> outline = ring(x.ground());
+            add(new Plot.Fill(COLUMNS, List.of(outline), INK));
+            stroke(COLUMNS, outline, true, Plot.Pen.of(MIDDLE, INK));
+        }
+        if (!c.rooms().isEmpty()) {
+            Enclosures rooms = Enclosures.of(c, walls, Tolerances.BUILDING);
+            for (Room r : c.rooms()) rooms.of(r).ifPresent(e -> room(r, e));
+        }
         for (StoreyElement e : c.elements()) if (e instanceof Opening o) c.wall(o.wall()).ifPresent(w -> opening(o, w));
+    }
+
+    /** Number, name and area, one under the other. */
+    private void room(Room r, Enclosure e) {
+        List<String> words = new ArrayList<>();
+        for (String s : List.of(r.number(), r.name())) if (!s.isEmpty()) words.add(s);
+        words.add(String.format(Locale.ROOT, "%.2f m²", e.area()));
+        Point at = toSheet.apply(e.middle());
+        for (int i = 0; i < words.size(); i++)
+            add(new Plot.Label(ROOMS, words.get(i), at.plus(new Point(0, 1.5 * LETTER * ((words.size() - 1) / 2.0 - i) - LETTER / 2)),
+                LETTER, 0, 0,
+                Plot.Align.CENTRE, INK));
     }
 
     private List<Curve> ring(Ring r) {

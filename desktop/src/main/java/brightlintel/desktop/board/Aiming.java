@@ -1,6 +1,8 @@
 package brightlintel.desktop.board;
 
+import brightlintel.building.Column;
 import brightlintel.building.GridLine;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
@@ -106,7 +108,7 @@ final class Aiming {
             corners.add(x.reference().a());
             corners.add(x.reference().b());
             edges.add(x.reference());
-            for (Ring r : w.footprints().of(x.id()))
+            for (Ring r : w.solved().footprints().of(x.id()))
                 for (Piece e : r.pieces()) {
                     if (e.length() < 0.1 && !x.reference().isStraight()) continue;
                     corners.add(e.a());
@@ -114,12 +116,22 @@ final class Aiming {
                 }
         }
         for (Slab s : w.contents().slabs()) {
-            List<Ring> rings = new ArrayList<>(List.of(w.outline(s)));
+            List<Ring> rings = new ArrayList<>(List.of(w.solved().outline(s)));
             rings.addAll(s.holes());
             rings.forEach(r -> {
                 corners.addAll(r.corners());
                 edges.addAll(r.pieces());
             });
+        }
+        for (Column c : w.contents().columns()) {
+            Ring r = c.ground();
+            corners.add(c.at());
+            if (r.isStraight()) corners.addAll(r.corners());
+            edges.addAll(r.pieces());
+        }
+        for (Separation s : w.contents().separations()) {
+            corners.addAll(List.of(s.line().a(), s.line().b()));
+            edges.add(s.line());
         }
         return new Snapper.Scene(List.of(), grid, corners, edges);
     }

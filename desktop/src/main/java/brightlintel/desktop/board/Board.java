@@ -1,9 +1,12 @@
 package brightlintel.desktop.board;
 
+import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Placement;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Wall;
 import brightlintel.desktop.frame.NextFrame;
@@ -147,9 +150,12 @@ public final class Board extends Region {
 
     private Box box(Element e) {
         return switch (e) {
-            case Wall x -> w.footprints().of(x.id()).stream().map(Ring::box).reduce(x.reference().box(), Box::with);
+            case Wall x -> w.solved().footprints().of(x.id()).stream().map(Ring::box).reduce(x.reference().box(), Box::with);
             case Opening o -> w.contents().wall(o.wall()).map(x -> Box.around(x.middle(o.along()), o.width().value())).orElse(Box.EMPTY);
             case Slab s -> s.outline().box();
+            case Column c -> c.ground().box();
+            case Room r -> w.solved().enclosures().of(r).map(x -> x.outline().box()).orElse(Box.EMPTY);
+            case Separation s -> s.line().box();
             case GridLine g -> g.line().box();
         };
     }

@@ -195,7 +195,8 @@ final class BoardFrame {
         }
         if (!sameBelow || shapesOf != w.contents()) {
             shapesOf = w.contents();
-            shapes = PlanShapes.of(shapesOf, w.footprints(), below, w.slabs());
+            shapes = PlanShapes.of(shapesOf, w.solved().footprints(), below, w.solved().slabs(),
+                shapesOf.rooms().isEmpty() ? null : w.solved().enclosures());
         }
         return shapes;
     }

@@ -32,7 +32,7 @@ final class ProveDocket {
             return Parts.docket(parts.toArray(Node[]::new));
         }
         parts.add(agreement(w, walls));
-        int free = w.footprints().freeEnds().size();
+        int free = w.solved().footprints().freeEnds().size();
         parts.add(Parts.fold(Words.of("prove.free-ends"), free == 0 ? Parts.pill("✓ " + Words.of("prove.none"), Tone.SURE)
             : Parts.pill(Integer.toString(free), Tone.LOOK)));
         int misfits = Hosting.misfits(w.project(), w.storeyId()).size();

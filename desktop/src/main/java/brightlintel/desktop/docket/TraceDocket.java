@@ -4,6 +4,7 @@ import brightlintel.building.Contents;
 import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
+import brightlintel.building.Section;
 import brightlintel.building.Side;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
@@ -13,6 +14,7 @@ import brightlintel.desktop.state.WallSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.AcrossTool;
+import brightlintel.desktop.tool.ColumnTool;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.edit.Hosting;
@@ -29,6 +31,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -57,10 +60,14 @@ final class TraceDocket {
         parts.add(Parts.fold(Words.of("trace.openings"), c.walls().isEmpty() ? Parts.right(Words.of("trace.wait-for-walls"), "quiet")
             : state(c.openings().size(), "trace.drawn")));
         misfits().ifPresent(parts::add);
+        if (w.tool() instanceof ColumnTool t) parts.add(columnInHand(t));
+        parts.add(Parts.fold(Words.of("trace.columns"), state(c.columns().size(), "trace.drawn")));
+        parts.addAll(RoomsPart.build(w, commands));
         parts.add(Parts.fold(Words.of("trace.slab"), state(c.slabs().size(), "trace.drawn")));
         if (w.tool() instanceof WallTool t && !t.points().isEmpty()) parts.add(chain(t));
         parts.add(Parts.decision(Words.of("trace.by-hand"), null, false,
-            Parts.row(tool("grid"), tool("wall"), tool("door"), tool("window"), tool("slab"), tool("split"), tool("measure")),
+            Parts.row(tool("grid"), tool("wall"), tool("door"), tool("window"), tool("column"), tool("room"), tool("slab"), tool("split"),
+                tool("measure")),
             Parts.row(Parts.button(w, commands.get("slab-from-walls"), false))));
         parts.add(Parts.decision(Words.of("trace.storeys"), null, false, Parts.row(Parts.button(w, commands.get("storey-repeat"), false),
             Parts.button(w, commands.get("storey-repeat-up"), false))));
@@ -91,10 +98,10 @@ final class TraceDocket {
     }
 
     private Node wallInHand() {
-        WallSettings s = w.wallSettings();
+        WallSettings s = w.settings().wall();
         TextField thickness = Parts.entry(w, "wall-thickness", w.lengths().part(s.thickness().value()),
             t -> LengthReader.read(t, w.lengths().partUnit()).filter(v -> v > 0.005 && v < 10).map(v -> {
-            w.wallSettings(s.with(Given.stated(v)));
+            w.settings().wall(s.with(Given.stated(v)));
             return true;
         }).orElse(false));
         Label assumed = Parts.right(s.thickness().isAssumed() ? Words.of("who.assumed") : w.lengths().partUnit().sign(),
@@ -102,7 +109,7 @@ final class TraceDocket {
         HBox side = Parts.beside();
         for (Side x : Side.values()) {
             Button b = Parts.button(Words.of("side." + x.name()), "side-" + x.name().toLowerCase(Locale.ROOT),
-                () -> w.wallSettings(s.with(x)));
+                () -> w.settings().wall(s.with(x)));
             b.getStyleClass().add("small");
             if (x == s.side()) b.getStyleClass().add("chosen");
             side.getChildren().add(b);
@@ -118,7 +125,7 @@ final class TraceDocket {
     }
 
     private Node openingInHand(OpeningTool t) {
-        OpeningSettings s = w.openingSettings(t.isWindow());
+        OpeningSettings s = w.settings().opening(t.isWindow());
         TextField sill = height("opening-sill", s.sill(),
             v -> new OpeningSettings(s.window(), s.lastWidth(), v, s.head(), s.hingeFar(), s.opensLeft()), v -> v < s.head());
         TextField head = height("opening-head", s.head(),
@@ -133,10 +140,25 @@ final class TraceDocket {
         return v;
     }
 
+    private Node columnInHand(ColumnTool t) {
+        TextField size = Parts.entry(w, "column-section", ColumnTool.size(w, w.settings().sections().getFirst()),
+            x -> t.typed(Double.NaN, x, Optional.empty()));
+        FlowPane last = Parts.row();
+        for (Section s : w.settings().sections().subList(1, w.settings().sections().size())) {
+            Button b = Parts.button(ColumnTool.size(w, s), "column-section-" + last.getChildren().size(), () -> w.settings().section(s));
+            b.getStyleClass().add("small");
+            last.getChildren().add(b);
+        }
+        VBox v = Parts.decision(Words.of("trace.column-in-hand"), Parts.right("Esc", "kbd"), true,
+            Parts.figure(Words.of("column.section"), size), last, Parts.label(Words.of("column.how"), "quiet"));
+        if (t.offers()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("take"), true)));
+        return v;
+    }
+
     private TextField height(String id, double now, DoubleFunction<OpeningSettings> make, DoublePredicate good) {
         return Parts.entry(w, id, w.lengths().height(now), t -> LengthReader.read(t, w.lengths().positionUnit()).filter(good::test)
             .map(v -> {
-            w.openingSettings(make.apply(v));
+            w.settings().opening(make.apply(v));
             return true;
         }).orElse(false));
     }

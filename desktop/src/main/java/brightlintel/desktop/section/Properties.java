@@ -1,5 +1,6 @@
 package brightlintel.desktop.section;
 
+import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
@@ -7,6 +8,8 @@ import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Support;
 import brightlintel.building.Top;
@@ -139,6 +142,12 @@ public final class Properties extends VBox {
             case Opening o -> opening(o, out);
             case Slab s -> slab(s, out);
             case GridLine g -> grid(g, out);
+            case Column c -> new ColumnPanel(w, out).build(List.of(c));
+            case Room r -> new RoomPanel(w, out).build(List.of(r));
+            case Separation s -> {
+                title(out, Words.of("properties.separation"));
+                out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(s.line().length()))));
+            }
         }
         out.add(buttons(e));
     }
@@ -158,29 +167,11 @@ public final class Properties extends VBox {
         return b;
     }
 
-    private static Set<ElementId> ids(List<? extends Element> list) {
-        return list.stream().map(Element::id).collect(Collectors.toSet());
-    }
-
-    /** A length that all of these share, or "several"; typed in, it is set on all. */
-    private <T> Node shared(String key, String id, List<T> list, Function<T, Double> get, LengthUnit bare, Function<Double, String> show,
-        DoublePredicate good, DoubleConsumer set, boolean assumed) {
-        double first = get.apply(list.getFirst());
-        boolean same = list.stream().allMatch(x -> Math.abs(get.apply(x) - first) < 1e-9);
-        TextField f = Parts.entry(w, id, same ? show.apply(first) : "", t -> LengthReader.read(t, bare).filter(good::test).map(v -> {
-            set.accept(v);
-            return true;
-        }).orElse(false));
-        if (!same) f.setPromptText(Words.of("properties.several"));
-        HBox h = Parts.beside(f);
-        if (same && assumed) h.getChildren().add(Parts.right(Words.of("who.assumed"), "brass"));
-        return Parts.figure(Words.of(key), h);
-    }
-
     private void walls(List<Wall> list, List<Node> out) {
-        Set<ElementId> ids = ids(list);
+        Set<ElementId> ids = Shared.ids(list);
         BiFunction<String, UnaryOperator<Wall>, Runnable> change = (name, f) -> () -> w.apply(Tracing.changeWalls(name, ids, f));
-        out.add(shared("wall.thickness", "prop-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part,
+        out.add(Shared.length(w, "wall.thickness", "prop-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(),
+            w.lengths()::part,
             v -> v > 0.005 && v < 10,
             v -> change.apply("edit.wall-thickness", x -> x.withThickness(Given.stated(v))).run(),
             list.getFirst().thickness().isAssumed()));
@@ -188,10 +179,10 @@ public final class Properties extends VBox {
             change.apply("edit.wall-side", x -> x.withSide(x.side().next())));
         side.getStyleClass().add("small");
         out.add(Parts.figure(Words.of("wall.drawn-along"), Parts.beside(side, Parts.right("A", "kbd"))));
-        out.add(shared("wall.base", "prop-base", list, x -> x.base().offset(), w.lengths().positionUnit(), w.lengths()::level,
+        out.add(Shared.length(w, "wall.base", "prop-base", list, x -> x.base().offset(), w.lengths().positionUnit(), w.lengths()::level,
             v -> Math.abs(v) < 100,
             v -> change.apply("edit.wall-base", x -> x.withBase(x.base().at(v))).run(), false));
-        out.add(shared("wall.height", "prop-height", list, x -> w.project().heightOf(w.storeyId(), x), w.lengths().positionUnit(),
+        out.add(Shared.length(w, "wall.height", "prop-height", list, x -> w.project().heightOf(w.storeyId(), x), w.lengths().positionUnit(),
             w.lengths()::height, v -> v > 0.01 && v < 100,
             v -> change.apply("edit.wall-height", x -> x.withTop(new Top.Height(Given.stated(v)))).run(), false));
         boolean own = list.stream().anyMatch(x -> !(x.top() instanceof Top.NextStorey));
@@ -204,7 +195,8 @@ public final class Properties extends VBox {
 
     private void wallFacts(Wall x, List<Node> out) {
         out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(x.length()))));
-        double volume = Solids.volume(x, w.footprints().of(x.id()), w.contents().openingsIn(x.id()), Heights.of(w.project(), w.storeyId())
+        double volume = Solids.volume(x, w.solved().footprints().of(x.id()), w.contents().openingsIn(x.id()), Heights.of(w.project(),
+            w.storeyId())
             .top(x));
         out.add(Parts.figure(Words.of("properties.volume"), Parts.right(w.lengths().volume(volume))));
         out.add(Parts.figure(Words.of("properties.from"), Parts.label(from(x))));
@@ -237,16 +229,17 @@ public final class Properties extends VBox {
     }
 
     private void openings(List<Opening> list, List<Node> out) {
-        Set<ElementId> ids = ids(list);
-        out.add(shared("opening.width", "prop-width", list, x -> x.width().value(), w.lengths().partUnit(), w.lengths()::part, v -> v > 0.02
+        Set<ElementId> ids = Shared.ids(list);
+        out.add(Shared.length(w, "opening.width", "prop-width", list, x -> x.width().value(), w.lengths().partUnit(), w.lengths()::part,
+            v -> v > 0.02
             && v < 50,
             v -> w.apply(Tracing.changeOpenings("edit.opening-width", ids, x -> x.withWidth(Given.stated(v)))),
             list.getFirst().width().isAssumed()));
-        out.add(shared("opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height,
+        out.add(Shared.length(w, "opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height,
             v -> v >= 0 && list.stream().allMatch(x -> v < x.head().value()),
             v -> w.apply(Tracing.changeOpenings("edit.opening-sill", ids, x -> x.withHeights(Given.stated(v), x.head()))),
             list.getFirst().sill().isAssumed()));
-        out.add(shared("opening.head", "prop-head", list, x -> x.head().value(), w.lengths().positionUnit(), w.lengths()::height,
+        out.add(Shared.length(w, "opening.head", "prop-head", list, x -> x.head().value(), w.lengths().positionUnit(), w.lengths()::height,
             v -> v < 50 && list.stream().allMatch(x -> v > x.sill().value()),
             v -> w.apply(Tracing.changeOpenings("edit.opening-head", ids, x -> x.withHeights(x.sill(), Given.stated(v)))),
             list.getFirst().head().isAssumed()));
@@ -263,18 +256,19 @@ public final class Properties extends VBox {
         title(out, Words.of("properties.slab"));
         slabs(List.of(s), out);
         out.add(Parts.figure(Words.of("properties.area"),
-            Parts.right(w.lengths().area(s.with(w.outline(s)).area()))));
+            Parts.right(w.lengths().area(s.with(w.solved().outline(s)).area()))));
         if (s.follows().isPresent())
             out.add(Parts.figure(Words.of("properties.from"), Parts.label(Words.count("slab.follows", s.follows().get().size()))));
     }
 
     private void slabs(List<Slab> list, List<Node> out) {
-        Set<ElementId> ids = ids(list);
-        out.add(shared("wall.thickness", "prop-slab-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(), w.lengths()::part,
+        Set<ElementId> ids = Shared.ids(list);
+        out.add(Shared.length(w, "wall.thickness", "prop-slab-thickness", list, x -> x.thickness().value(), w.lengths().partUnit(),
+            w.lengths()::part,
             v -> v > 0.01 && v < 5,
             v -> w.apply(Tracing.changeSlabs("edit.slab-thickness", ids, x -> x.withThickness(Given.stated(v)))),
             list.getFirst().thickness().isAssumed()));
-        out.add(shared("slab.top", "prop-slab-top", list, x -> x.top().offset(), w.lengths().positionUnit(), w.lengths()::level,
+        out.add(Shared.length(w, "slab.top", "prop-slab-top", list, x -> x.top().offset(), w.lengths().positionUnit(), w.lengths()::level,
             v -> Math.abs(v) < 50,
             v -> w.apply(Tracing.changeSlabs("edit.slab-top", ids, x -> x.withTop(x.top().at(v)))), false));
     }
@@ -298,6 +292,8 @@ public final class Properties extends VBox {
         if (walls.size() == selected.size()) walls(walls, out);
         else if (openings.size() == selected.size()) openings(openings, out);
         else if (slabs.size() == selected.size()) slabs(slabs, out);
+        else if (of(selected, Column.class).size() == selected.size()) new ColumnPanel(w, out).build(of(selected, Column.class));
+        else if (of(selected, Room.class).size() == selected.size()) new RoomPanel(w, out).build(of(selected, Room.class));
         else {
             for (Class<?> c : List.of(Wall.class, Opening.class, Slab.class, GridLine.class)) {
                 long n = selected.stream().filter(c::isInstance).count();

@@ -26,12 +26,13 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
     public static final SpaceLooks USUAL = new SpaceLooks(Set.of(), Set.of(), true, Set.of(), Optional.empty(), Optional.empty());
 
     public enum Kind {
-        WALLS, OPENINGS, SLABS;
+        WALLS, OPENINGS, SLABS, COLUMNS;
 
         static Kind of(Body.Matter m) {
             return switch (m) {
                 case WALL -> WALLS;
                 case SLAB -> SLABS;
+                case COLUMN -> COLUMNS;
                 case DOOR, GLASS -> OPENINGS;
             };
         }

@@ -7,21 +7,15 @@ import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
 import brightlintel.building.History;
 import brightlintel.building.Project;
-import brightlintel.building.Slab;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
-import brightlintel.building.Wall;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Pointing;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.drawing.SpaceKey;
-import brightlintel.geom.Ring;
-import brightlintel.geom.Tolerances;
-import brightlintel.joint.Footprints;
-import brightlintel.joint.SlabOutlines;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
@@ -74,13 +68,10 @@ public final class Workspace {
     private SnapSettings snaps = SnapSettings.USUAL;
     private SpaceLooks space = SpaceLooks.USUAL;
     private Way way = Way.FREE;
-    private WallSettings wallSettings = WallSettings.USUAL;
-    private OpeningSettings doorSettings = OpeningSettings.DOOR, windowSettings = OpeningSettings.WINDOW;
     private Message message = Message.NONE;
     private Optional<Busy> busy = Optional.empty();
-    private List<Wall> solvedFor = List.of();
-    private Footprints solved = Footprints.of(List.of(), Tolerances.BUILDING);
-    private final SlabOutlines slabs = new SlabOutlines(Tolerances.BUILDING);
+    private final Solved solved = new Solved(this);
+    private final DrawSettings drawSettings = new DrawSettings(this);
 
     public Workspace(DrawingShelf shelf) {
         this.shelf = shelf;
@@ -348,23 +339,9 @@ public final class Workspace {
         return storey().underlays();
     }
 
-    /** Joints of the storey's walls, solved once for each set of walls. */
-    public Footprints footprints() {
-        List<Wall> walls = contents().walls();
-        if (walls != solvedFor) {
-            solved = Footprints.of(walls, Tolerances.BUILDING);
-            solvedFor = walls;
-        }
+    /** What follows from what stands on the storey in hand. */
+    public Solved solved() {
         return solved;
-    }
-
-    /** Where slabs of the storey lie, solved once for each set of walls. */
-    public SlabOutlines slabs() {
-        return slabs;
-    }
-
-    public Ring outline(Slab s) {
-        return slabs.of(s, contents());
     }
 
     public Set<ElementId> selection() {
@@ -461,23 +438,9 @@ public final class Workspace {
         tell(Change.SNAPS);
     }
 
-    public WallSettings wallSettings() {
-        return wallSettings;
-    }
-
-    public void wallSettings(WallSettings s) {
-        wallSettings = s;
-        tell(Change.TOOL);
-    }
-
-    public OpeningSettings openingSettings(boolean ofWindow) {
-        return ofWindow ? windowSettings : doorSettings;
-    }
-
-    public void openingSettings(OpeningSettings s) {
-        if (s.window()) windowSettings = s;
-        else doorSettings = s;
-        tell(Change.TOOL);
+    /** What the next element will be. */
+    public DrawSettings settings() {
+        return drawSettings;
     }
 
     // ---- looks, words, work

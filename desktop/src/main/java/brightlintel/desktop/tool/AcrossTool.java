@@ -49,7 +49,7 @@ public final class AcrossTool implements Tool {
             return;
         }
         double t = Math.round(r.get().thickness() * 1e5) / 1e5;
-        w.wallSettings(w.wallSettings().with(Given.read(t, 1, new Evidence.ReadAcross(t))));
+        w.settings().wall(w.settings().wall().with(Given.read(t, 1, new Evidence.ReadAcross(t))));
         w.start(WallTool::new);
         w.say(new Message(Message.Tone.GOOD, Words.of("across.taken", w.lengths().partWithUnit(t))));
     }

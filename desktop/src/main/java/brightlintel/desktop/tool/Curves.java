@@ -31,7 +31,7 @@ final class Curves {
         for (PlacedDrawing d : w.drawings())
             for (int s : d.strokesNear(aim.raw(), aim.reach(), LOOKED_AT)) d.shownCurves(s).forEach(c::offer);
         for (Wall x : w.contents().walls())
-            for (Ring r : w.footprints().of(x.id())) for (Piece e : r.pieces()) c.offer(e.curve());
+            for (Ring r : w.solved().footprints().of(x.id())) for (Piece e : r.pieces()) c.offer(e.curve());
         for (GridLine g : w.project().grid()) if (g.isOn(w.storeyId())) c.offer(g.line().curve());
         return Optional.ofNullable(c.best);
     }

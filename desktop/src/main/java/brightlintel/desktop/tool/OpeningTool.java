@@ -58,7 +58,7 @@ public final class OpeningTool implements Tool {
     }
 
     private OpeningSettings settings() {
-        return w.openingSettings(window);
+        return w.settings().opening(window);
     }
 
     @Override public void clicked(Aim aim) {
@@ -87,7 +87,7 @@ public final class OpeningTool implements Tool {
         Opening o = new Opening(ElementId.fresh(), hostId.orElseThrow(), (jamb + other) / 2, Given.stated(width), Given.assumed(s.sill()),
             Given.assumed(s.head()),
             f, Provenance.BY_HAND);
-        w.openingSettings(s.withWidth(width));
+        w.settings().opening(s.withWidth(width));
         w.apply(Tracing.addOpening(w.storeyId(), o));
         w.select(Set.of(o.id()));
         hostId = Optional.empty();
@@ -112,11 +112,11 @@ public final class OpeningTool implements Tool {
     }
 
     public void otherHand() {
-        w.openingSettings(settings().otherHand());
+        w.settings().opening(settings().otherHand());
     }
 
     public void otherSide() {
-        w.openingSettings(settings().otherSide());
+        w.settings().opening(settings().otherSide());
     }
 
     @Override public boolean back() {

@@ -1,9 +1,12 @@
 package brightlintel.desktop.tool;
 
+import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.Wall;
@@ -39,12 +42,19 @@ public final class Picking {
             Ring ground = ground(o, host);
             if (ground.holds(p) || ground.distance(p) <= reach / 2) return Optional.of(o);
         }
+        Optional<Column> column = w.contents().columns().stream().filter(c -> c.ground().holds(p) || c.ground().distance(p) <= reach / 2)
+            .min(Comparator.comparingDouble(c -> c.at().distance(p)));
+        if (column.isPresent()) return column.map(x -> x);
         Optional<Wall> wall = wallAt(w, p, reach);
         if (wall.isPresent()) return wall.map(x -> x);
         Optional<GridLine> grid = w.project().grid().stream().filter(g -> g.isOn(w.storeyId()))
             .filter(g -> g.line().distance(p) <= reach || g.line().a().distance(p) <= 2.5 * reach)
             .min(Comparator.comparingDouble(g -> g.line().distance(p)));
         if (grid.isPresent()) return grid.map(x -> x);
+        Optional<Separation> line = w.contents().separations().stream().filter(s -> s.line().distance(p) <= reach).findFirst();
+        if (line.isPresent()) return line.map(x -> x);
+        Optional<Room> room = RoomTool.roomAt(w, p);
+        if (room.isPresent()) return room.map(x -> x);
         return w.contents().slabs().stream().filter(s -> s.with(outline(w, s)).covers(p)).findFirst().map(x -> x);
     }
 
@@ -71,7 +81,7 @@ public final class Picking {
     }
 
     private static Ring outline(Workspace w, Slab s) {
-        return w.outline(s);
+        return w.solved().outline(s);
     }
 
     /**
@@ -104,8 +114,11 @@ public final class Picking {
 
     private static List<Ring> ground(Workspace w, StoreyElement e) {
         return switch (e) {
-            case Wall x -> w.footprints().of(x.id());
+            case Wall x -> w.solved().footprints().of(x.id());
             case Opening o -> w.contents().wall(o.wall()).map(h -> List.of(ground(o, h))).orElse(List.of());
+            case Column c -> List.of(c.ground());
+            case Room r -> w.solved().enclosures().of(r).map(x -> List.of(x.outline())).orElse(List.of());
+            case Separation s -> List.of(new Ring(List.of(s.line().a(), s.line().at(s.line().length() / 2), s.line().b())));
             case Slab s -> List.of(outline(w, s));
         };
     }
@@ -160,6 +173,9 @@ public final class Picking {
             case Opening x -> e instanceof Opening y && x.filling().getClass() == y.filling().getClass()
                 && isSame(x.width().value(), y.width().value());
             case Slab x -> e instanceof Slab y && isSame(x.thickness().value(), y.thickness().value());
+            case Column x -> e instanceof Column y && x.section().equals(y.section());
+            case Room x -> e instanceof Room y && !x.name().isEmpty() && x.name().equals(y.name());
+            case Separation _ -> e instanceof Separation;
             case GridLine _ -> false;
         };
     }

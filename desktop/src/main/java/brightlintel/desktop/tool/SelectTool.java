@@ -1,9 +1,12 @@
 package brightlintel.desktop.tool;
 
+import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
@@ -13,6 +16,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.select.Outline;
 import brightlintel.select.Picked;
@@ -108,6 +112,11 @@ public final class SelectTool implements Tool {
                 case Slab s -> {
                     if (s.follows().isEmpty()) out.addAll(s.outline().corners());
                     if (s.follows().isEmpty()) s.holes().forEach(h -> out.addAll(h.corners()));
+                }
+                case Separation s -> out.addAll(List.of(s.line().a(), s.line().b()));
+                case Column c -> out.add(c.at());
+                case Room r -> {
+                    if (r.bound() instanceof Room.Bound.Drawn(Ring outline, List<Ring> _)) out.addAll(outline.corners());
                 }
                 case Opening _, GridLine _ -> { }
             }

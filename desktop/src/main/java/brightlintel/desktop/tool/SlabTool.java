@@ -15,7 +15,6 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.SlabOutline;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -25,7 +24,7 @@ import java.util.stream.Collectors;
 public final class SlabTool implements Tool {
     static final double USUAL = 0.25;
     private final Workspace w;
-    private final List<Point> points = new ArrayList<>();
+    private final Corners points = new Corners();
 
     public SlabTool(Workspace w) {
         this.w = w;
@@ -41,13 +40,12 @@ public final class SlabTool implements Tool {
     }
 
     @Override public void clicked(Aim aim) {
-        if (points.size() > 2 && aim.at().distance(points.getFirst()) <= aim.reach() * 0.8) finish();
-        else if (points.isEmpty() || aim.at().distance(points.getLast()) > 0.001) points.add(aim.at());
+        if (points.clicked(aim)) finish();
     }
 
     @Override public void finish() {
         if (points.size() < 3) return;
-        Ring ring = new Ring(points);
+        Ring ring = new Ring(points.all());
         if (ring.area() > 1e-3) add(w, ring, Optional.empty());
         points.clear();
     }
@@ -71,11 +69,11 @@ public final class SlabTool implements Tool {
     }
 
     @Override public Optional<Point> from() {
-        return points.isEmpty() ? Optional.empty() : Optional.of(points.getLast());
+        return points.last();
     }
 
     @Override public List<Point> ownPoints() {
-        return points.isEmpty() ? List.of() : List.of(points.getFirst());
+        return points.first();
     }
 
     @Override public Asks asks() {
@@ -87,33 +85,18 @@ public final class SlabTool implements Tool {
     }
 
     @Override public boolean typed(double value, String text, Optional<Double> direction) {
-        if (points.isEmpty() || !(value > 0.001)) return false;
-        Point way = w.aim().at().minus(points.getLast());
-        if (direction.isEmpty() && way.length() < 1e-9) return false;
-        points.add(points.getLast().plus(Point.polar(direction.orElse(way.angle()), value)));
-        return true;
+        return points.typed(value, direction, w.aim().at());
     }
 
     @Override public boolean back() {
-        if (points.isEmpty()) return false;
-        points.removeLast();
-        return true;
+        return points.back();
     }
 
     @Override public boolean escape() {
-        boolean had = !points.isEmpty();
-        points.clear();
-        return had;
+        return points.clear();
     }
 
     @Override public List<Mark> marks() {
-        List<Mark> out = new ArrayList<>();
-        if (points.isEmpty()) return out;
-        List<Point> ring = new ArrayList<>(points);
-        ring.add(w.aim().at());
-        if (ring.size() > 2) out.add(new Mark.Area(ring));
-        out.add(new Mark.Path(ring));
-        points.forEach(p -> out.add(new Mark.Handle(p, "")));
-        return out;
+        return points.marks(w.aim().at(), false);
     }
 }

@@ -69,7 +69,7 @@ public final class WallTool implements Tool {
     }
 
     private Wall plain(ElementId id, Point a, Point b) {
-        WallSettings s = w.wallSettings();
+        WallSettings s = w.settings().wall();
         return new Wall(id, Piece.straight(a, b), s.side(), s.thickness(), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 
@@ -93,7 +93,7 @@ public final class WallTool implements Tool {
     @Override public boolean typed(double value, String text, Optional<Double> direction) {
         if (points.isEmpty()) {
             if (!(value > 0.005 && value < 10)) return false;
-            w.wallSettings(w.wallSettings().with(Given.stated(value)));
+            w.settings().wall(w.settings().wall().with(Given.stated(value)));
             return true;
         }
         if (!(value >= SHORTEST && value <= LONGEST)) return false;
@@ -105,7 +105,7 @@ public final class WallTool implements Tool {
 
     /** The next reference face; a wall just drawn keeps its own. */
     public void nextSide() {
-        w.wallSettings(w.wallSettings().with(w.wallSettings().side().next()));
+        w.settings().wall(w.settings().wall().with(w.settings().wall().side().next()));
     }
 
     @Override public void finish() {

@@ -68,7 +68,7 @@ final class StageRail extends VBox {
             case TRUE -> laid.isEmpty() ? Optional.empty() : Optional.of(laid.stream().mapToInt(u -> open(u.placement())).sum());
             case CLEAR -> laid.stream().allMatch(u -> u.clearing().equals(Clearing.NONE)) ? Optional.empty() : Optional.of(0);
             case TRACE -> c.isEmpty() ? Optional.empty() : Optional.of(misfits(w));
-            case PROVE -> c.walls().isEmpty() ? Optional.empty() : Optional.of(misfits(w) + w.footprints().freeEnds().size());
+            case PROVE -> c.walls().isEmpty() ? Optional.empty() : Optional.of(misfits(w) + w.solved().footprints().freeEnds().size());
             case HAND_OVER -> Optional.empty();
         };
     }

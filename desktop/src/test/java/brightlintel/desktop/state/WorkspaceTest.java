@@ -156,10 +156,10 @@ class WorkspaceTest {
 
     @Test void jointsAreSolvedOnceForTheSameWalls() {
         w.apply(draw("a"));
-        assertThat(w.footprints()).isSameAs(w.footprints());
-        Object before = w.footprints();
+        assertThat(w.solved().footprints()).isSameAs(w.solved().footprints());
+        Object before = w.solved().footprints();
         w.apply(draw("b"));
-        assertThat(w.footprints()).isNotSameAs(before);
+        assertThat(w.solved().footprints()).isNotSameAs(before);
     }
 
     /** A large drawing is looked through behind the window, once, and its end is told. */

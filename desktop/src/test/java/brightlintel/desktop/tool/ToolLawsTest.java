@@ -3,10 +3,13 @@ package brightlintel.desktop.tool;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.Column;
 import brightlintel.building.FileId;
 import brightlintel.building.History;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Room;
+import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
@@ -68,6 +71,7 @@ class ToolLawsTest {
 
     private static final List<Function<Workspace, Tool>> TOOLS = List.of(WallTool::new, WallTool::new, x -> new OpeningTool(x, false),
         x -> new OpeningTool(x, true), SlabTool::new, GridTool::new, SplitTool::new, AcrossTool::new, MeasureTool::new, SelectTool::new,
+        ColumnTool::new, RoomTool::new, RoomOutlineTool::new, SeparationTool::new,
         onUnderlay(KnownLengthTool::new), onUnderlay(TurnTool::new), onUnderlay(DatumTool::new),
         onUnderlay(TwoPairsTool::new));
 
@@ -97,7 +101,7 @@ class ToolLawsTest {
 
     /** @param first step that may be undone */
     private static void doing(Workspace w, Random r, int first) {
-        switch (r.nextInt(24)) {
+        switch (r.nextInt(26)) {
             case 0, 1, 2 -> w.start(TOOLS.get(r.nextInt(TOOLS.size())));
             case 3 -> {
                 if (w.history().past().size() > first) w.undo();
@@ -115,6 +119,8 @@ class ToolLawsTest {
             case 12 -> w.again();
             case 13 -> w.underlay().ifPresent(u -> w.apply(Placing.datum(u.id(), new Point(r.nextInt(3), r.nextInt(3)))));
             case 14 -> SlabTool.fromOuterFaces(w);
+            case 15 -> RoomTool.all(w);
+            case 16 -> RoomTool.remaining(w);
             default -> click(w, r);
         }
     }
@@ -126,6 +132,9 @@ class ToolLawsTest {
                 switch (e) {
                     case Opening o -> assertThat(p.on(s.id()).wall(o.wall())).as("the wall of " + o).isPresent();
                     case Wall x -> assertThat(x.length()).isPositive();
+                    case Column x -> assertThat(x.section().area()).isPositive();
+                    case Room r -> w.solved().enclosures().of(r).ifPresent(y -> assertThat(y.area()).isPositive());
+                    case Separation x -> assertThat(x.line().length()).isPositive();
                     case Slab x -> x.follows().ifPresent(f -> assertThat(f).allMatch(id -> p.on(s.id()).wall(id).isPresent()));
                 }
         assertThat(w.selection()).allMatch(id -> p.element(id).isPresent());

@@ -1,0 +1,71 @@
+package brightlintel.desktop.state;
+
+import brightlintel.building.Section;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What the next wall, opening, column and room will be; kept from one to the next. */
+public final class DrawSettings {
+    private static final int MOST = 6;
+    private final Workspace w;
+    private WallSettings wall = WallSettings.USUAL;
+    private OpeningSettings door = OpeningSettings.DOOR, window = OpeningSettings.WINDOW;
+    private final List<Section> sections = new ArrayList<>(List.of(new Section.Rectangle(0.3, 0.3), new Section.Round(0.3)));
+    private double columnTurn;
+    private String roomNumber = "";
+
+    DrawSettings(Workspace w) {
+        this.w = w;
+    }
+
+    public WallSettings wall() {
+        return wall;
+    }
+
+    public void wall(WallSettings s) {
+        wall = s;
+        w.tell(Change.TOOL);
+    }
+
+    public OpeningSettings opening(boolean ofWindow) {
+        return ofWindow ? window : door;
+    }
+
+    public void opening(OpeningSettings s) {
+        if (s.window()) window = s;
+        else door = s;
+        w.tell(Change.TOOL);
+    }
+
+    /** The next column's first, then those that were used before. */
+    public List<Section> sections() {
+        return List.copyOf(sections);
+    }
+
+    public void section(Section s) {
+        sections.remove(s);
+        sections.addFirst(s);
+        while (sections.size() > MOST) sections.removeLast();
+        w.tell(Change.TOOL);
+    }
+
+    /** Radians. */
+    public double columnTurn() {
+        return columnTurn;
+    }
+
+    public void columnTurn(double turn) {
+        columnTurn = turn;
+        w.tell(Change.TOOL);
+    }
+
+    /** That somebody typed; "" where numbers run on from those that are there. */
+    public String roomNumber() {
+        return roomNumber;
+    }
+
+    public void roomNumber(String n) {
+        roomNumber = n;
+        w.tell(Change.TOOL);
+    }
+}
