@@ -2,7 +2,9 @@ package brightlintel.building;
 
 import brightlintel.geom.Angles;
 import brightlintel.geom.Piece;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Labels that run on: letters for lines that run up the plan, figures for lines across it. I and O are left out: they read as 1 and 0. */
 public final class GridLabels {
@@ -21,6 +23,38 @@ public final class GridLabels {
         int highest = -1;
         for (GridLine g : grid) highest = Math.max(highest, letters ? letterNumber(g.label()) : number(g.label()) - 1);
         return letters ? letters(highest + 1) : Integer.toString(Math.max(0, highest) + (highest < 0 ? 1 : 2));
+    }
+
+    /**
+     * A label for a line between two others: the one that the sequence asks for, else one beside the first, as B1 after B or 2A after 2.
+     *
+     * @param before and after: labels of its neighbours, "" for none
+     */
+    public static String between(String before, String after, boolean letters, Set<String> taken) {
+        int a = letters ? letterNumber(before) : number(before) - 1, b = letters ? letterNumber(after) : number(after) - 1;
+        int next = a >= 0 && !before.isEmpty() ? a + 1 : b > 0 && !after.isEmpty() ? b - 1 : 0;
+        if (before.isEmpty() && after.isEmpty()) while (taken.contains(label(next, letters))) next++;
+        String asked = label(next, letters);
+        boolean fits = !taken.contains(asked) && (after.isEmpty() || b < 0 || next < b);
+        if (fits) return asked;
+        String base = before.isEmpty() ? after : before;
+        for (int n = 1; ; n++) {
+            String beside = letters ? base + n : base + letters(n - 1);
+            if (!taken.contains(beside)) return beside;
+        }
+    }
+
+    private static String label(int n, boolean letters) {
+        return letters ? letters(n) : Integer.toString(n + 1);
+    }
+
+    /** A run of labels from one on, as many as are asked for: A, B, C or 1, 2, 3. */
+    public static List<String> run(String first, int count) {
+        List<String> out = new ArrayList<>();
+        boolean letters = letterNumber(first) >= 0 && !first.isEmpty();
+        int n = letters ? letterNumber(first) : Math.max(1, number(first)) - 1;
+        for (int i = 0; i < count; i++) out.add(label(n + i, letters));
+        return out;
     }
 
     private static int number(String s) {

@@ -7,9 +7,7 @@ import brightlintel.building.Column;
 import brightlintel.building.Project;
 import brightlintel.building.Room;
 import brightlintel.building.Section;
-import brightlintel.demo.HeronQuayProject;
 import brightlintel.geom.Point;
-import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
 import brightlintel.store.ProjectFile;
 import java.nio.file.Files;
@@ -20,20 +18,7 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 
 /** Rooms and columns by hand on the demo's ground floor: clicked, typed, offered, listed, saved. */
-class RoomsRobotTest extends WindowRobot {
-    private void toTrace() throws Exception {
-        Originals o = new Originals(folder.resolve("made"));
-        Project p = HeronQuayProject.build(new DrawingShelf(o), Files.createDirectories(folder.resolve("in")));
-        Path f = folder.resolve("club.lintel");
-        ProjectFile.save(p, o, f);
-        toOpen.add(f);
-        keys(KeyCode.CONTROL, KeyCode.O);
-        until("it is open", () -> w.busy().isEmpty() && !w.contents().walls().isEmpty());
-        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
-        until("its drawing is read", () -> w.drawing().isPresent());
-        rest();
-    }
-
+class RoomsRobotTest extends DemoRobot {
     private List<Room> rooms() {
         return w.contents().rooms();
     }

@@ -17,6 +17,7 @@ import brightlintel.desktop.tool.AcrossTool;
 import brightlintel.desktop.tool.ColumnTool;
 import brightlintel.desktop.tool.DatumTool;
 import brightlintel.desktop.tool.FourPointsTool;
+import brightlintel.desktop.tool.GridSpacingsTool;
 import brightlintel.desktop.tool.GridTool;
 import brightlintel.desktop.tool.KnownLengthTool;
 import brightlintel.desktop.tool.MeasureTool;
@@ -223,6 +224,8 @@ public final class Commands {
 
     private void trace() {
         tool("grid", "", GridTool::new);
+        tool("grid-spacings", "", GridSpacingsTool::new);
+        add("grid-take", "", w -> w.stage() == Stage.TRACE && !w.foundGrid().fresh().isEmpty(), Offers::takeGrid);
         tool("wall", "", WallTool::new);
         add("across", "", UNDERLAY, w -> {
             w.go(Stage.TRACE);

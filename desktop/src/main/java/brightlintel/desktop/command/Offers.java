@@ -1,19 +1,31 @@
 package brightlintel.desktop.command;
 
+import brightlintel.building.GridLine;
 import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.tool.ColumnTool;
 import brightlintel.desktop.tool.RoomTool;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.edit.Grids;
+import java.util.List;
 import java.util.Optional;
 
 /** What is offered now, and one key takes. */
 final class Offers {
     private Offers() { }
 
+    /** All lines of the drawing's grid that are not there yet, onto all storeys. */
+    static void takeGrid(Workspace w) {
+        List<GridLine> some = w.foundGrid().fresh();
+        if (!some.isEmpty()) w.apply(Grids.add(some));
+    }
+
     static Optional<Runnable> of(Workspace w) {
         if (w.tool() instanceof ColumnTool t && t.offers()) return Optional.of(t::takeOffered);
         if (w.tool() instanceof RoomTool t && t.leaks()) return Optional.of(t::close);
+        if (w.stage() == Stage.TRACE && w.tool() instanceof SelectTool && w.selection().isEmpty() && !w.foundGrid().fresh().isEmpty())
+            return Optional.of(() -> takeGrid(w));
         return w.stage() == Stage.TRUE && Proposed.next(Proposed.of(w)).isPresent() ? Optional.of(() -> Proposed.take(w))
             : Optional.empty();
     }

@@ -41,7 +41,7 @@ public final class Docket extends StackPane {
                 if (w.stage() == Stage.RECEIVE) later.run();
             }
             case EXTENT, EVIDENCE -> {
-                if (w.stage() == Stage.TRUE || w.stage() == Stage.CLEAR) later.run();
+                if (w.stage() == Stage.TRUE || w.stage() == Stage.CLEAR || w.stage() == Stage.TRACE) later.run();
             }
             case AIM, VIEW, SPACE, LOOK, BUSY, MESSAGE -> { }
         }

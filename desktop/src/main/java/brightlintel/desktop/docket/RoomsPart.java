@@ -28,7 +28,7 @@ import javafx.scene.layout.VBox;
 
 /** The rooms of the storey: how they are made, and their list, in which a click finds each on the board. */
 final class RoomsPart {
-    private static final double ROW = 26, MOST_ROWS = 9, NUMBER = 46, AREA = 52, AGREES = 0.01;
+    private static final double ROW = 26, MOST_ROWS = 9, NUMBER = 42, AREA = 44, AGREES = 0.01;
     private final Workspace w;
     private final Commands commands;
 
@@ -104,8 +104,10 @@ final class RoomsPart {
         list.setId("rooms");
         list.getStyleClass().add("layers");
         list.setFixedCellSize(ROW);
-        list.setPrefHeight(ROW * Math.min(MOST_ROWS, rows.size()) + 4);
+        double high = ROW * Math.min(MOST_ROWS, rows.size()) + 4;
+        list.setStyle("-fx-pref-height: " + high + "px;");
         list.setMinHeight(Math.min(3, rows.size()) * ROW + 4);
+        list.setMaxHeight(high);
         list.setCellFactory(_ -> new Cell());
         list.getItems().setAll(rows);
         rows.stream().filter(r -> w.selection().contains(r.room.id())).findFirst().ifPresent(r -> {

@@ -2,7 +2,6 @@ package brightlintel.desktop.docket;
 
 import brightlintel.building.Contents;
 import brightlintel.building.Given;
-import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Section;
 import brightlintel.building.Side;
@@ -52,7 +51,7 @@ final class TraceDocket {
     private Node build() {
         List<Node> parts = new ArrayList<>();
         parts.add(Parts.head(Words.of("stage.trace"), Words.of("trace.question", w.storey().name())));
-        parts.add(grid());
+        parts.addAll(GridPart.build(w, commands));
         if (w.tool() instanceof WallTool || w.tool() instanceof AcrossTool) parts.add(wallInHand());
         if (w.tool() instanceof OpeningTool t) parts.add(openingInHand(t));
         Contents c = w.contents();
@@ -82,19 +81,6 @@ final class TraceDocket {
 
     private static Label state(int n, String key) {
         return n == 0 ? Parts.right(Words.of("trace.not-yet"), "quiet") : Parts.pill("✓ " + Words.count(key, n), Tone.SURE);
-    }
-
-    private Node grid() {
-        List<GridLine> lines = w.project().grid().stream().filter(g -> g.isOn(w.storeyId())).toList();
-        if (lines.isEmpty()) return Parts.fold(Words.of("trace.grid"), Parts.right(Words.of("trace.not-yet"), "quiet"));
-        return Parts.fold(Words.of("trace.grid"),
-            Parts.pill("✓ " + range(lines, "letters") + (range(lines, "letters").isEmpty() || range(lines, "figures").isEmpty() ? "" : ", ")
-            + range(lines, "figures"), Tone.SURE));
-    }
-
-    private static String range(List<GridLine> lines, String family) {
-        List<String> labels = lines.stream().filter(g -> g.family().orElse("").equals(family)).map(GridLine::label).sorted().toList();
-        return labels.isEmpty() ? "" : labels.size() == 1 ? labels.getFirst() : labels.getFirst() + "–" + labels.getLast();
     }
 
     private Node wallInHand() {

@@ -13,6 +13,7 @@ public final class DrawSettings {
     private final List<Section> sections = new ArrayList<>(List.of(new Section.Rectangle(0.3, 0.3), new Section.Round(0.3)));
     private double columnTurn;
     private String roomNumber = "";
+    private boolean keepsTotal;
 
     DrawSettings(Workspace w) {
         this.w = w;
@@ -56,6 +57,16 @@ public final class DrawSettings {
 
     public void columnTurn(double turn) {
         columnTurn = turn;
+        w.tell(Change.TOOL);
+    }
+
+    /** Whether a spacing of the grid that is typed moves one line alone. */
+    public boolean keepsTotal() {
+        return keepsTotal;
+    }
+
+    public void keepsTotal(boolean k) {
+        keepsTotal = k;
         w.tell(Change.TOOL);
     }
 

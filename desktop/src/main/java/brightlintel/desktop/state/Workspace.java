@@ -46,6 +46,7 @@ public final class Workspace {
     private final Casts casts = new Casts(this);
     private final Sheets sheets = new Sheets(this);
     private final Mendings mendings = new Mendings(this);
+    private final FoundGrid foundGrid = new FoundGrid(this);
     private final Compared compared = new Compared(this);
     private final Following following = new Following(this);
     private History history;
@@ -291,6 +292,11 @@ public final class Workspace {
 
     public Mendings mendings() {
         return mendings;
+    }
+
+    /** What is drawn of a grid. */
+    public FoundGrid foundGrid() {
+        return foundGrid;
     }
 
     /** As it lies, and as it was found. */

@@ -1,0 +1,69 @@
+package brightlintel.trace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brightlintel.building.GridLine;
+import brightlintel.building.Placement;
+import brightlintel.correct.Reckoning;
+import brightlintel.correct.look.Drawn;
+import brightlintel.geom.Point;
+import brightlintel.notation.Drawings;
+import brightlintel.notation.Sketch;
+import brightlintel.place.PlacedDrawing;
+import java.util.List;
+import java.util.Set;
+import java.util.function.IntPredicate;
+import org.junit.jupiter.api.Test;
+
+/** Grid lines as they are drawn: whole or in pieces, tagged at one end, at both, or not at all. */
+class DrawnGridTest {
+    private static List<DrawnGrid.Line> of(Sketch s, PlacedDrawing d) {
+        Reckoning r = Reckoning.of(Drawn.asReceived(s.drawing(), s.space(), d.strokes()));
+        IntPredicate grid = i -> d.strokes().layers().get(d.strokes().layerOf(i)).name().equals("GRID");
+        return DrawnGrid.of(d, r.look().tagged(), grid);
+    }
+
+    private static PlacedDrawing placed(Sketch s) {
+        return Drawings.placed(s.drawing(), Placement.assumed(0.001, Point.ORIGIN), Set.of());
+    }
+
+    private static void tag(Sketch s, double x, double y, String label) {
+        s.circle(x, y, 400).text(label, x, y, 300, 0);
+    }
+
+    @Test void linesAreFoundWithTheirLabelsInOrder() {
+        Sketch s = new Sketch().on("GRID");
+        // C in pieces with tags at both ends, A and B whole, a line between A and B without a tag
+        s.line(16_000, -2000, 16_000, 4000).line(16_000, 5000, 16_000, 12_000);
+        tag(s, 16_000, -2400, "C");
+        tag(s, 16_000, 12_400, "C");
+        for (double[] x : new double[][] {{8000, 0}, {0, 1}}) {
+            s.line(x[0], -2000, x[0], 12_000);
+            tag(s, x[0], -2400, x[1] == 1 ? "A" : "B");
+        }
+        s.line(4000, -2000, 4000, 12_000);
+        s.line(-2000, 0, 18_000, 0).line(-2000, 9004, 18_000, 9004);
+        tag(s, -2400, 0, "1");
+        tag(s, -2400, 9004, "2");
+        s.on("WALLS").wall(0, 16_000, 0, 300).wall(0, 16_000, 9000, 300);
+        PlacedDrawing d = placed(s);
+        List<DrawnGrid.Line> lines = of(s, d);
+        assertThat(lines).extracting(DrawnGrid.Line::label).containsExactly("A", "A1", "B", "C", "1", "2");
+        assertThat(lines).filteredOn(l -> !l.tagged()).singleElement().satisfies(l -> assertThat(l.label()).isEqualTo("A1"));
+        DrawnGrid.Line c = lines.get(3);
+        assertThat(c.strokes()).as("both pieces").hasSize(2);
+        assertThat(c.line().length()).isCloseTo(14, within(1e-6));
+        assertThat(c.line().a().y()).as("letters start at the top").isGreaterThan(c.line().b().y());
+        List<GridLine> all = DrawnGrid.elements(lines, d, List.of());
+        assertThat(all).hasSize(6).allSatisfy(g -> assertThat(g.from().on()).isNotEmpty());
+        assertThat(DrawnGrid.elements(lines, d, all)).as("those that are there are not offered again").isEmpty();
+        assertThat(DrawnGrid.elements(lines, d, all.subList(0, 2))).hasSize(4);
+    }
+
+    @Test void withoutAGridNothingIsFound() {
+        Sketch s = new Sketch().on("WALLS").wall(0, 16_000, 0, 300).wall(0, 16_000, 9000, 300);
+        PlacedDrawing d = placed(s);
+        assertThat(of(s, d)).isEmpty();
+    }
+}
