@@ -34,6 +34,10 @@ import brightlintel.desktop.tool.StretchTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.desktop.tool.TurnTool;
 import brightlintel.desktop.tool.TwoPairsTool;
+import brightlintel.desktop.tool.WallAlongTool;
+import brightlintel.desktop.tool.WallArcTool;
+import brightlintel.desktop.tool.WallBetweenTool;
+import brightlintel.desktop.tool.WallRectangleTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.drawing.Layer;
 import brightlintel.edit.Appearing;
@@ -227,6 +231,10 @@ public final class Commands {
         tool("grid-spacings", "", GridSpacingsTool::new);
         add("grid-take", "", w -> w.stage() == Stage.TRACE && !w.foundGrid().fresh().isEmpty(), Offers::takeGrid);
         tool("wall", "", WallTool::new);
+        tool("wall-along", "", WallAlongTool::new);
+        tool("wall-between", "", WallBetweenTool::new);
+        tool("wall-arc", "", WallArcTool::new);
+        tool("wall-rectangle", "", WallRectangleTool::new);
         add("across", "", UNDERLAY, w -> {
             w.go(Stage.TRACE);
             w.startQuietly(new AcrossTool(w));

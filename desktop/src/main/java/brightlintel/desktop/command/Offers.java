@@ -5,6 +5,7 @@ import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.tool.ColumnTool;
+import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.RoomTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.edit.Grids;
@@ -23,6 +24,7 @@ final class Offers {
 
     static Optional<Runnable> of(Workspace w) {
         if (w.tool() instanceof ColumnTool t && t.offers()) return Optional.of(t::takeOffered);
+        if (w.tool() instanceof OpeningTool t && t.offers()) return Optional.of(t::takeOffered);
         if (w.tool() instanceof RoomTool t && t.leaks()) return Optional.of(t::close);
         if (w.stage() == Stage.TRACE && w.tool() instanceof SelectTool && w.selection().isEmpty() && !w.foundGrid().fresh().isEmpty())
             return Optional.of(() -> takeGrid(w));

@@ -65,7 +65,8 @@ final class GridPart {
         VBox v = Parts.decision(Words.of("trace.grid"), pill, inHand || families.isEmpty());
         if (!fresh.isEmpty()) found(v, fresh);
         for (Grids.Family f : families) if (inHand) table(v, f);
-        if (inHand && !families.isEmpty()) v.getChildren().add(Parts.check(Words.of("grid.keep-total"), "grid-keep", w.settings().keepsTotal(),
+        if (inHand && !families.isEmpty()) v.getChildren().add(Parts.check(Words.of("grid.keep-total"), "grid-keep",
+            w.settings().keepsTotal(),
             () -> w.settings().keepsTotal(!w.settings().keepsTotal())));
         if (inHand) v.getChildren().add(Parts.row(Parts.button(w, commands.get("grid-spacings"), false)));
         out.add(v);

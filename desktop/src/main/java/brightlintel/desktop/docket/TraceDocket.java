@@ -36,6 +36,8 @@ import javafx.scene.layout.VBox;
 
 /** Where is the building? */
 final class TraceDocket {
+    /** Ways of drawing walls, and reading their thickness. */
+    private static final List<String> WALL_TOOLS = List.of("wall", "wall-along", "wall-between", "wall-arc", "wall-rectangle", "across");
     private final Workspace w;
     private final Commands commands;
 
@@ -52,7 +54,7 @@ final class TraceDocket {
         List<Node> parts = new ArrayList<>();
         parts.add(Parts.head(Words.of("stage.trace"), Words.of("trace.question", w.storey().name())));
         parts.addAll(GridPart.build(w, commands));
-        if (w.tool() instanceof WallTool || w.tool() instanceof AcrossTool) parts.add(wallInHand());
+        if (WALL_TOOLS.contains(w.tool().id())) parts.add(wallInHand());
         if (w.tool() instanceof OpeningTool t) parts.add(openingInHand(t));
         Contents c = w.contents();
         parts.add(Parts.fold(Words.of("trace.walls"), state(c.walls().size(), "trace.drawn")));
@@ -75,7 +77,7 @@ final class TraceDocket {
 
     private Button tool(String id) {
         Button b = Parts.button(w, commands.get(id), false);
-        if (w.tool().id().equals(id) || id.equals("wall") && w.tool() instanceof AcrossTool) b.getStyleClass().add("chosen");
+        if (w.tool().id().equals(id) || id.equals("wall") && WALL_TOOLS.contains(w.tool().id())) b.getStyleClass().add("chosen");
         return b;
     }
 
@@ -105,7 +107,8 @@ final class TraceDocket {
         Label esc = Parts.right("Esc", "kbd");
         return Parts.decision(Words.of("trace.wall-in-hand"), esc, true,
             Parts.figure(Words.of("wall.thickness"), Parts.beside(thickness, assumed)),
-            Parts.row(Parts.button(w, commands.get("across"), false)), Parts.label(Words.of("wall.drawn-along"), "quiet"), side,
+            Parts.row(tool("wall-along"), tool("wall-between"), tool("wall-arc"), tool("wall-rectangle"), tool("across")),
+            Parts.label(Words.of("wall.drawn-along"), "quiet"), side,
             Parts.figure(Words.of("wall.base"), Parts.right(w.lengths().level(w.storey().level().value()) + " " + w.storey().name())),
             Parts.figure(Words.of("wall.top"), Parts.right(w.lengths().level(w.storey().top()))));
     }
@@ -120,6 +123,7 @@ final class TraceDocket {
             Parts.figure(Words.of("opening.last-width"), Parts.right(w.lengths().partWithUnit(s.lastWidth()))),
             Parts.figure(Words.of("opening.sill"), Parts.beside(sill, Parts.right(Words.of("who.assumed"), "brass"))),
             Parts.figure(Words.of("opening.head"), Parts.beside(head, Parts.right(Words.of("who.assumed"), "brass"))));
+        if (t.offers()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("take"), true)));
         if (!t.isWindow())
             v.getChildren().add(Parts.row(Parts.button(w, commands.get("other-hand"), false),
                 Parts.button(w, commands.get("other-side"), false)));

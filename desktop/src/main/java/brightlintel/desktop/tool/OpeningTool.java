@@ -14,10 +14,12 @@ import brightlintel.edit.Hosting;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.trace.DrawnOpenings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** A door or window in a wall: two clicks on its jambs, or one click and a width. Enter with nothing typed takes the last width again. */
 public final class OpeningTool implements Tool {
@@ -26,6 +28,7 @@ public final class OpeningTool implements Tool {
     private final boolean window;
     private Optional<ElementId> hostId = Optional.empty();
     private double jamb;
+    private List<DrawnOpenings.Symbol> offered = List.of();
 
     public OpeningTool(Workspace w, boolean window) {
         this.w = w;
@@ -43,6 +46,10 @@ public final class OpeningTool implements Tool {
     @Override public String prompt() {
         String kind = Words.of(window ? "word.window" : "word.door");
         if (w.contents().walls().isEmpty()) return Words.of("prompt.opening.no-wall");
+        if (!offered.isEmpty()) return Words.count("prompt.opening.alike", offered.size(),
+            w.lengths().partWithUnit(offered.getFirst().width()));
+        if (host().isEmpty() && drawn().isPresent())
+            return Words.of("prompt.opening.drawn", kind, w.lengths().partWithUnit(drawn().get().width()));
         return host().isEmpty() ? Words.of("prompt.opening.first", kind)
             : Words.of("prompt.opening.other", kind, w.lengths().partWithUnit(settings().lastWidth()));
     }
@@ -53,6 +60,7 @@ public final class OpeningTool implements Tool {
     }
 
     @Override public void projectChanged() {
+        offered = offered.stream().filter(this::isFree).toList();
         if (host().isEmpty()) hostId = Optional.empty();
         else jamb = Math.clamp(jamb, 0, host().get().length());
     }
@@ -62,11 +70,56 @@ public final class OpeningTool implements Tool {
     }
 
     @Override public void clicked(Aim aim) {
+        Optional<DrawnOpenings.Symbol> symbol = host().isEmpty() ? drawn() : Optional.empty();
+        if (symbol.isPresent()) {
+            take(symbol.get());
+            return;
+        }
+        offered = List.of();
         if (host().isEmpty()) {
             hostId = Picking.wallAt(w, aim.at(), aim.reach() * 2).map(Wall::id);
             if (hostId.isEmpty()) w.say(new Message(Message.Tone.BAD, Words.of("opening.no-wall-here")));
             else jamb = along(aim.at());
         } else add(along(aim.at()));
+    }
+
+    /** What is drawn where the pointer is, if nothing is there yet. */
+    private Optional<DrawnOpenings.Symbol> drawn() {
+        return DrawnOpenings.at(w.aim().raw(), w.aim().reach(), window, w.contents().walls(), w.drawings()).filter(this::isFree);
+    }
+
+    private boolean isFree(DrawnOpenings.Symbol s) {
+        return w.contents().wall(s.wall()).isPresent()
+            && w.contents().openingsIn(s.wall()).stream().noneMatch(o -> o.start() < s.to() - 0.01 && s.from() < o.end() - 0.01);
+    }
+
+    private void take(DrawnOpenings.Symbol s) {
+        OpeningSettings now = settings();
+        w.settings().opening(now.withWidth(s.width()));
+        Opening o = opening(s);
+        w.apply(Tracing.addOpening(w.storeyId(), o));
+        w.select(Set.of(o.id()));
+        offered = w.drawings().stream().filter(d -> d == s.drawing()).flatMap(d -> DrawnOpenings.all(window, w.contents().walls(),
+            d).stream())
+            .filter(x -> x.isLike(s) && isFree(x)).toList();
+    }
+
+    private Opening opening(DrawnOpenings.Symbol s) {
+        OpeningSettings now = settings();
+        return new Opening(ElementId.fresh(), s.wall(), (s.from() + s.to()) / 2, Given.stated(s.width()), Given.assumed(now.sill()),
+            Given.assumed(now.head()), s.filling(), s.provenance());
+    }
+
+    /** Those that look like the one that was clicked. */
+    public boolean offers() {
+        return !offered.isEmpty();
+    }
+
+    public void takeOffered() {
+        List<Opening> some = offered.stream().map(this::opening).toList();
+        offered = List.of();
+        w.apply(Tracing.add(window ? "edit.windows" : "edit.doors", w.storeyId(), some));
+        w.select(some.stream().map(Opening::id).collect(Collectors.toSet()));
     }
 
     private double along(Point p) {
@@ -120,7 +173,8 @@ public final class OpeningTool implements Tool {
     }
 
     @Override public boolean back() {
-        boolean had = host().isPresent();
+        boolean had = host().isPresent() || !offered.isEmpty();
+        offered = List.of();
         hostId = Optional.empty();
         return had;
     }
@@ -131,6 +185,13 @@ public final class OpeningTool implements Tool {
 
     @Override public List<Mark> marks() {
         List<Mark> out = new ArrayList<>();
+        for (DrawnOpenings.Symbol s : offered) area(s).ifPresent(out::add);
+        Optional<DrawnOpenings.Symbol> symbol = host().isEmpty() ? drawn() : Optional.empty();
+        if (symbol.isPresent()) {
+            area(symbol.get()).ifPresent(out::add);
+            out.add(new Mark.Callout(w.aim().raw(), w.lengths().partWithUnit(symbol.get().width())));
+            return out;
+        }
         if (host().isEmpty()) {
             Picking.wallAt(w, w.aim().at(), w.aim().reach() * 2).ifPresent(x -> {
                 double a = Math.clamp(x.reference().unroll(w.aim().at()).x(), 0, x.length());
@@ -145,5 +206,13 @@ public final class OpeningTool implements Tool {
         if (Math.abs(other - jamb) > NARROWEST)
             out.add(new Mark.Callout(x.middle((jamb + other) / 2), w.lengths().partWithUnit(Math.abs(other - jamb))));
         return out;
+    }
+
+    private Optional<Mark> area(DrawnOpenings.Symbol s) {
+        return w.contents().wall(s.wall()).map(x -> {
+            Piece r = x.reference();
+            return new Mark.Area(List.of(r.at(s.from(), x.left()), r.at(s.from(), -x.right()), r.at(s.to(), -x.right()), r.at(s.to(),
+                x.left())));
+        });
     }
 }

@@ -71,7 +71,7 @@ class ToolLawsTest {
 
     private static final List<Function<Workspace, Tool>> TOOLS = List.of(WallTool::new, WallTool::new, x -> new OpeningTool(x, false),
         x -> new OpeningTool(x, true), SlabTool::new, GridTool::new, SplitTool::new, AcrossTool::new, MeasureTool::new, SelectTool::new,
-        ColumnTool::new, RoomTool::new, RoomOutlineTool::new, SeparationTool::new,
+        WallAlongTool::new, WallBetweenTool::new, WallArcTool::new, WallRectangleTool::new, ColumnTool::new, RoomTool::new, RoomOutlineTool::new, SeparationTool::new,
         onUnderlay(KnownLengthTool::new), onUnderlay(TurnTool::new), onUnderlay(DatumTool::new),
         onUnderlay(TwoPairsTool::new));
 

@@ -1,0 +1,74 @@
+package brightlintel.desktop.tool;
+
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.Provenance;
+import brightlintel.building.Side;
+import brightlintel.building.Stand;
+import brightlintel.building.Top;
+import brightlintel.building.Wall;
+import brightlintel.desktop.state.WallSettings;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.edit.Tracing;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.trace.Supports;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Walls as they are set now, along pieces, with the strokes that they stand on. */
+final class WallMaking {
+    private static final ElementId NEXT = new ElementId("next");
+    private static final double CHORD = 0.005;
+
+    private WallMaking() { }
+
+    /** Not part of the project yet. */
+    static Wall plain(Workspace w, Piece p, Side side, Given<Double> thickness) {
+        return new Wall(NEXT, p, side, thickness, Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
+    }
+
+    static Wall plain(Workspace w, Piece p) {
+        WallSettings s = w.settings().wall();
+        return plain(w, p, s.side(), s.thickness());
+    }
+
+    static void add(Workspace w, List<Wall> some) {
+        List<Wall> out = new ArrayList<>();
+        for (Wall x : some) {
+            Wall own = x.withId(ElementId.fresh());
+            out.add(own.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(own, w.drawings()))));
+        }
+        w.apply(Tracing.addWalls(w.storeyId(), out));
+    }
+
+    /** The outline of a wall that would be made. */
+    static Mark mark(Wall x) {
+        Piece r = x.reference();
+        List<Point> ring = new ArrayList<>();
+        int n = r.isStraight() ? 1 : Math.max(2, r.chords(CHORD, 0));
+        for (int i = 0; i <= n; i++) ring.add(r.at(r.length() * i / n, x.left()));
+        for (int i = n; i >= 0; i--) ring.add(r.at(r.length() * i / n, -x.right()));
+        return new Mark.Area(ring);
+    }
+
+    /** Lines and arcs of circles; nothing of other curves. */
+    static Optional<Piece> piece(Curve c) {
+        return switch (c) {
+            case Curve.Straight s -> Optional.of(Piece.straight(s.a(), s.b()));
+            case Curve.EllipticArc a when a.isCircular() && !a.isWhole() -> {
+                double turn = Math.signum(a.u().cross(a.v()));
+                yield Optional.of(new Piece(a.first(), a.last(), Math.tan(turn * a.sweep() / 4)));
+            }
+            default -> Optional.empty();
+        };
+    }
+
+    /** The side of the reference's face for a body that lies where a place is. */
+    static Side towards(Piece p, Point at, double centred) {
+        double y = p.unroll(at).y();
+        return Math.abs(y) < centred ? Side.CENTRE : y > 0 ? Side.RIGHT : Side.LEFT;
+    }
+}

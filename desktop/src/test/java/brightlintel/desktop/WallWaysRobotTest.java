@@ -1,0 +1,112 @@
+package brightlintel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brightlintel.building.Opening;
+import brightlintel.building.Wall;
+import brightlintel.edit.Tracing;
+import brightlintel.geom.Point;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.Test;
+
+/** Walls drawn in every way, and openings taken from what is drawn, on the demo's ground floor. */
+class WallWaysRobotTest extends DemoRobot {
+    private List<Wall> walls() {
+        return w.contents().walls();
+    }
+
+    private void bare() throws Exception {
+        toTrace();
+        onWindow(() -> {
+            w.apply(Tracing.delete(w.contents().elements().stream().map(e -> e.id()).collect(Collectors.toSet())));
+            return null;
+        });
+        assertThat(walls()).isEmpty();
+    }
+
+    @Test void fourWallsByTypedSidesAndAnArcByThreePoints() throws Exception {
+        bare();
+        command("Rectangle");
+        clickAt(14, 17);
+        pointAt(16, 19);
+        write("8x5");
+        type(KeyCode.ENTER);
+        assertThat(walls()).hasSize(4);
+        assertThat(w.solved().footprints().freeEnds()).isEmpty();
+        assertThat(w.solved().enclosures().all()).hasSize(1);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(walls()).as("one step").isEmpty();
+        command("Curved");
+        clickAt(15, 17);
+        clickAt(19, 17);
+        pointAt(17, 18);
+        TrueRobotTest.shot("wall-arc");
+        clickAt(17, 19);
+        assertThat(walls()).singleElement().satisfies(x -> {
+            assertThat(x.reference().distance(new Point(17, 19))).isLessThan(0.05);
+            assertThat(Math.abs(x.reference().bulge())).isBetween(0.7, 1.4);
+        });
+        clickAt(21, 20);
+        clickAt(25, 20);
+        pointAt(23, 18);
+        write("2.5");
+        type(KeyCode.ENTER);
+        assertThat(walls().getLast().reference().radius()).isCloseTo(2.5, within(1e-6));
+        assertThat(walls().getLast().reference().at(walls().getLast().length() / 2).y()).as("bends towards the pointer").isLessThan(20);
+    }
+
+    /** The inner wall at x = 8: its faces are drawn at 7.88 and 8.12, or so. */
+    @Test void betweenTwoFacesAndAlongAStroke() throws Exception {
+        bare();
+        command("Between");
+        clickAt(3, 0.18);
+        assertThat(walls()).isEmpty();
+        clickAt(3, -0.18);
+        assertThat(walls()).singleElement().satisfies(x -> {
+            assertThat(x.thickness().value()).isCloseTo(0.36, within(1e-3));
+            assertThat(Math.abs(x.reference().a().y())).isLessThan(1e-3);
+            assertThat(x.from().on()).as("it stands on both faces").hasSizeGreaterThanOrEqualTo(2);
+        });
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        command("Along");
+        pointAt(4, 13.82);
+        pointAt(4, 13.84);
+        TrueRobotTest.shot("wall-along");
+        clickAt(4, 13.84);
+        assertThat(walls()).hasSize(1);
+        pointAt(-1, -1);
+        press(MouseButton.PRIMARY);
+        moveTo(at(25.5, 1));
+        release(MouseButton.PRIMARY);
+        assertThat(walls()).as("all lines in the box at once").hasSizeGreaterThan(2);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(walls()).hasSize(1);
+    }
+
+    @Test void aClickOnADrawnDoorTakesItAndTheOthersAreOffered() throws Exception {
+        toTrace();
+        onWindow(() -> {
+            w.apply(Tracing.delete(w.contents().openings().stream().map(Opening::id).collect(Collectors.toSet())));
+            return null;
+        });
+        assertThat(w.contents().openings()).isEmpty();
+        command("Door");
+        pointAt(15.6, 5.7);
+        TrueRobotTest.shot("door-drawn");
+        clickAt(15.6, 5.7);
+        assertThat(w.contents().openings()).singleElement().satisfies(o -> {
+            assertThat(o.filling()).isInstanceOf(Opening.Filling.Door.class);
+            assertThat(o.width().value()).isBetween(0.8, 1.1);
+            assertThat(o.sill().isAssumed()).isTrue();
+            assertThat(o.from().on()).hasSize(1);
+        });
+        command("Window");
+        clickAt(16.9, 0.02);
+        assertThat(w.contents().openings()).hasSize(2);
+        TrueRobotTest.shot("window-drawn");
+    }
+}
