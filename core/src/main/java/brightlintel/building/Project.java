@@ -15,7 +15,8 @@ import java.util.stream.Stream;
  * they were made.
  */
 public record Project(String id, String name, Units units, Site site, List<Source> sources, List<Underlay> underlays, List<Storey> storeys,
-                      List<Level> levels, List<GridLine> grid, Map<StoreyId, Contents> contents, List<Verdict> verdicts) {
+                      List<Level> levels, List<GridLine> grid, Map<StoreyId, Contents> contents, List<Verdict> verdicts,
+                      List<WallKind> wallKinds) {
     public Project {
         sources = List.copyOf(sources);
         underlays = List.copyOf(underlays);
@@ -24,12 +25,14 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         grid = List.copyOf(grid);
         contents = Collections.unmodifiableMap(new LinkedHashMap<>(contents));
         verdicts = List.copyOf(verdicts);
+        wallKinds = List.copyOf(wallKinds);
         if (storeys.isEmpty()) throw new IllegalArgumentException("a project without a storey");
     }
 
     /** Nothing drawn or received yet. */
     public static Project of(String id, String name, List<Storey> storeys) {
-        return new Project(id, name, Units.METRIC, Site.UNKNOWN, List.of(), List.of(), storeys, List.of(), List.of(), Map.of(), List.of());
+        return new Project(id, name, Units.METRIC, Site.UNKNOWN, List.of(), List.of(), storeys, List.of(), List.of(), Map.of(), List.of(),
+            List.of());
     }
 
     /** One storey at ±0.00, 3 m high: both assumed. */
@@ -90,39 +93,47 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
     }
 
     public Project withName(String n) {
-        return new Project(id, n, units, site, sources, underlays, storeys, levels, grid, contents, verdicts);
+        return new Project(id, n, units, site, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
     }
 
     public Project withUnits(Units u) {
-        return new Project(id, name, u, site, sources, underlays, storeys, levels, grid, contents, verdicts);
+        return new Project(id, name, u, site, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
     }
 
     public Project withSite(Site s) {
-        return new Project(id, name, units, s, sources, underlays, storeys, levels, grid, contents, verdicts);
+        return new Project(id, name, units, s, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
     }
 
     public Project withSources(List<Source> s) {
-        return new Project(id, name, units, site, s, underlays, storeys, levels, grid, contents, verdicts);
+        return new Project(id, name, units, site, s, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
     }
 
     public Project withUnderlays(List<Underlay> u) {
-        return new Project(id, name, units, site, sources, u, storeys, levels, grid, contents, verdicts);
+        return new Project(id, name, units, site, sources, u, storeys, levels, grid, contents, verdicts, wallKinds);
     }
 
     public Project withStoreys(List<Storey> s) {
-        return new Project(id, name, units, site, sources, underlays, s, levels, grid, contents, verdicts);
+        return new Project(id, name, units, site, sources, underlays, s, levels, grid, contents, verdicts, wallKinds);
     }
 
     public Project withLevels(List<Level> l) {
-        return new Project(id, name, units, site, sources, underlays, storeys, l, grid, contents, verdicts);
+        return new Project(id, name, units, site, sources, underlays, storeys, l, grid, contents, verdicts, wallKinds);
     }
 
     public Project withGrid(List<GridLine> g) {
-        return new Project(id, name, units, site, sources, underlays, storeys, levels, g, contents, verdicts);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, g, contents, verdicts, wallKinds);
     }
 
     public Project withVerdicts(List<Verdict> v) {
-        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, v);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, v, wallKinds);
+    }
+
+    public Project withWallKinds(List<WallKind> k) {
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, verdicts, k);
+    }
+
+    public Optional<WallKind> wallKind(KindId id) {
+        return wallKinds.stream().filter(k -> k.id().equals(id)).findFirst();
     }
 
     /** An unknown storey changes nothing. */
@@ -133,7 +144,7 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         Map<StoreyId, Contents> m = new LinkedHashMap<>(contents);
         if (next.isEmpty()) m.remove(storey);
         else m.put(storey, next);
-        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, m, verdicts);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, m, verdicts, wallKinds);
     }
 
     /** The same on every storey. */

@@ -2,14 +2,21 @@ package brightlintel.building;
 
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import java.util.Optional;
 
 /**
  * ONE straight or arc piece; joints are solved from shared ends, never stored.
  *
+ * @param kind that it is of; its thickness is the kind's then
  * @param base of its body: on its storey's floor, or on a level
  */
-public record Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from)
-    implements StoreyElement {
+public record Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from,
+                   Optional<KindId> kind) implements StoreyElement {
+    /** Of no kind. */
+    public Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from) {
+        this(id, reference, side, thickness, base, top, from, Optional.empty());
+    }
+
     public Wall {
         if (!(thickness.value() > 0.001 && thickness.value() < 20))
             throw new IllegalArgumentException("thickness " + thickness.value() + " is not within 0.001..20");
@@ -35,30 +42,40 @@ public record Wall(ElementId id, Piece reference, Side side, Given<Double> thick
     }
 
     public Wall with(Piece r) {
-        return new Wall(id, r, side, thickness, base, top, from);
+        return new Wall(id, r, side, thickness, base, top, from, kind);
     }
 
     public Wall with(Provenance p) {
-        return new Wall(id, reference, side, thickness, base, top, p);
+        return new Wall(id, reference, side, thickness, base, top, p, kind);
     }
 
     public Wall withId(ElementId i) {
-        return new Wall(i, reference, side, thickness, base, top, from);
+        return new Wall(i, reference, side, thickness, base, top, from, kind);
     }
 
+    /** Another than its kind's: it is of no kind then. */
     public Wall withThickness(Given<Double> t) {
-        return new Wall(id, reference, side, t, base, top, from);
+        return new Wall(id, reference, side, t, base, top, from, Optional.empty());
+    }
+
+    /** As thick as its kind. */
+    public Wall with(WallKind k) {
+        return new Wall(id, reference, side, Given.stated(k.thickness()), base, top, from, Optional.of(k.id()));
+    }
+
+    public Wall withoutKind() {
+        return new Wall(id, reference, side, thickness, base, top, from, Optional.empty());
     }
 
     public Wall withSide(Side s) {
-        return new Wall(id, reference, s, thickness, base, top, from);
+        return new Wall(id, reference, s, thickness, base, top, from, kind);
     }
 
     public Wall withTop(Top t) {
-        return new Wall(id, reference, side, thickness, base, t, from);
+        return new Wall(id, reference, side, thickness, base, t, from, kind);
     }
 
     public Wall withBase(Stand b) {
-        return new Wall(id, reference, side, thickness, b, top, from);
+        return new Wall(id, reference, side, thickness, b, top, from, kind);
     }
 }

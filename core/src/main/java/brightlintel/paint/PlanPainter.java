@@ -2,16 +2,21 @@ package brightlintel.paint;
 
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
+import brightlintel.building.KindId;
 import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Units;
+import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.paint.PlanShapes.Shape;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Draws a storey's model in plan: the storey below faint, slabs, walls solid, openings, the grid on top. */
@@ -20,6 +25,7 @@ public final class PlanPainter {
     private static final double TAG = 18;
     /** Pixels: words of rooms and their lines. */
     private static final double WORDS = 12, LINE = 15;
+    private Map<ElementId, Integer> colours = Map.of();
     private LengthFormat lengths = new LengthFormat(Units.METRIC);
     private final Brush brush;
     private final Palette palette;
@@ -38,10 +44,21 @@ public final class PlanPainter {
     /** @param shapes of the storey */
     public void paint(Project p, StoreyId on, PlanShapes shapes, Set<ElementId> selected) {
         lengths = new LengthFormat(p.units());
+        colours = colours(p, on);
         int faint = Palette.mix(palette.ink3(), palette.paper(), 0.45);
         for (Shape.Ground g : shapes.below()) if (isSeen(g)) g.rings().forEach(r -> brush.path(px(r), true, 1, faint));
         for (Shape s : shapes.shapes()) if (isSeen(s)) shape(s, selected.contains(s.id()));
         for (GridLine g : p.grid()) if (g.isOn(on)) grid(g, selected.contains(g.id()));
+    }
+
+    /** Of walls whose kind has one. */
+    private static Map<ElementId, Integer> colours(Project p, StoreyId on) {
+        Map<KindId, Integer> kinds = new HashMap<>();
+        for (WallKind k : p.wallKinds()) if (k.colour() >= 0) kinds.put(k.id(), k.colour());
+        if (kinds.isEmpty()) return Map.of();
+        Map<ElementId, Integer> out = new HashMap<>();
+        for (Wall w : p.on(on).walls()) w.kind().map(kinds::get).ifPresent(c -> out.put(w.id(), c));
+        return out;
     }
 
     private boolean isSeen(Shape s) {
@@ -68,7 +85,9 @@ public final class PlanPainter {
     private void ground(Shape.Ground g, boolean selected) {
         for (List<Point> r : g.rings()) {
             List<Point> ring = px(r);
-            brush.fill(ring, palette.ink());
+            int colour = colours.getOrDefault(g.id(), palette.ink());
+            brush.fill(ring, colour);
+            if (colour != palette.ink()) brush.path(ring, true, 1.2, palette.ink());
             // thinner than a pixel a wall would fade away
             if (g.thickness() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
             if (selected) brush.path(ring, true, 2.5, palette.brass());

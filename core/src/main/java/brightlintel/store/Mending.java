@@ -5,6 +5,7 @@ import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
 import brightlintel.building.GridLine;
+import brightlintel.building.KindId;
 import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
@@ -21,6 +22,7 @@ import brightlintel.building.Top;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -60,14 +62,17 @@ final class Mending {
         Set<StoreyId> floorIds = floors.stream().map(Storey::id).collect(Collectors.toSet());
         List<GridLine> grid = new ArrayList<>();
         for (GridLine g : d.grid()) grid.add(fresh(only(g, floorIds)));
+        List<WallKind> kinds = once(d.wallKinds(), k -> k.id().value());
+        Set<KindId> kindIds = kinds.stream().map(WallKind::id).collect(Collectors.toSet());
         Map<StoreyId, Contents> contents = new LinkedHashMap<>();
         Set<LevelId> levelIds = levels.stream().map(Level::id).collect(Collectors.toSet());
         d.contents().forEach((id, list) -> {
-            if (floorIds.contains(id)) contents.put(id, contents(list, levelIds, floorIds));
+            if (floorIds.contains(id)) contents.put(id, contents(list.stream().map(e -> e instanceof Wall w ? ofKind(w, kindIds)
+                : e).toList(), levelIds, floorIds));
             else lost("contents", Integer.toString(list.size()), "storey", id.value());
         });
         contents.values().removeIf(Contents::isEmpty);
-        return new Project(d.id(), d.name(), d.units(), d.site(), sources, underlays, floors, levels, grid, contents, d.verdicts());
+        return new Project(d.id(), d.name(), d.units(), d.site(), sources, underlays, floors, levels, grid, contents, d.verdicts(), kinds);
     }
 
     /** The second with an id of the first is left out: what refers to it could mean either. */
@@ -137,6 +142,12 @@ final class Mending {
             case Room r -> r.withId(id, r.from());
             case Separation s -> s.withId(id, s.from());
         };
+    }
+
+    private Wall ofKind(Wall w, Set<KindId> kinds) {
+        boolean there = w.kind().isEmpty() || kinds.contains(w.kind().get()) || lost("wall", w.id().value(), "kind",
+            w.kind().get().value());
+        return there ? w : w.withoutKind();
     }
 
     private Wall topped(Wall w, Set<LevelId> levels, Set<StoreyId> storeys) {

@@ -9,6 +9,7 @@ import brightlintel.building.ElementId;
 import brightlintel.building.Evidence;
 import brightlintel.building.FileId;
 import brightlintel.building.Ink;
+import brightlintel.building.KindId;
 import brightlintel.building.LevelId;
 import brightlintel.building.MarkRef;
 import brightlintel.building.Opening;
@@ -225,7 +226,7 @@ final class ProjectJson {
             .addMixIn(Ring.class, RingMix.class)
             .addModule(keys);
         for (Class<?> c : SEALED) b.addMixIn(c, IsMix.class);
-        for (Class<?> c : List.of(ElementId.class, StoreyId.class, FileId.class, UnderlayId.class, LevelId.class))
+        for (Class<?> c : List.of(ElementId.class, StoreyId.class, FileId.class, UnderlayId.class, LevelId.class, KindId.class))
             b.addMixIn(c, IdMix.class);
         words().forEach((c, word) -> b.registerSubtypes(new NamedType(c, word)));
         return b.build();

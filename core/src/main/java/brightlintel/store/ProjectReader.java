@@ -11,6 +11,7 @@ import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.Units;
 import brightlintel.building.Verdict;
+import brightlintel.building.WallKind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,7 +57,7 @@ final class ProjectReader {
         return new Draft(p.path("id").asString(Ids.fresh()), p.path("name").asString(""), one(p, "units", Units.class, Units.METRIC),
             one(p, "site", Site.class, Site.UNKNOWN), list(p, "sources", Source.class), list(p, "underlays", Underlay.class),
             list(p, "storeys", Storey.class), list(p, "levels", Level.class), list(p, "grid", GridLine.class), contents,
-            list(p, "verdicts", Verdict.class));
+            list(p, "verdicts", Verdict.class), list(p, "wallKinds", WallKind.class));
     }
 
     private <T> T one(JsonNode in, String name, Class<T> type, T usual) {

@@ -14,6 +14,7 @@ import brightlintel.building.FileId;
 import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Ink;
+import brightlintel.building.KindId;
 import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.MarkRef;
@@ -47,6 +48,7 @@ import brightlintel.building.UnderlayId;
 import brightlintel.building.Units;
 import brightlintel.building.Verdict;
 import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import brightlintel.correct.FourPoints;
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.External;
@@ -103,6 +105,8 @@ class RoundTripTest {
             List<StoreyElement> all = elements();
             p = p.withContents(s, c -> c.plus(all));
         }
+        p = p.withWallKinds(List.of(new WallKind(new KindId("k1"), "outer 360", 0.36, true, 0xA23B24, List.of(new WallKind.Layer("brick", 0.24),
+            new WallKind.Layer("wool", 0.12))), new WallKind(new KindId("k2"), "partition", 0.1, false, -1, List.of())));
         return p.withVerdicts(List.of(new Verdict(List.of(mark(), stroke()), Set.of(new ElementId("e1")), "off-its-strokes",
             r.nextBoolean(), "so it was built")));
     }
@@ -110,7 +114,8 @@ class RoundTripTest {
     private List<StoreyElement> elements() {
         List<StoreyElement> out = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            Wall w = new Wall(id(), piece(), Side.values()[r.nextInt(3)], given(0.1 + r.nextDouble()), stand(), top(), from());
+            Wall w = new Wall(id(), piece(), Side.values()[r.nextInt(3)], given(0.1 + r.nextDouble()), stand(), top(), from(),
+                r.nextBoolean() ? Optional.empty() : Optional.of(new KindId("k1")));
             out.add(w);
             out.add(new Opening(id(), w.id(), r.nextDouble(), given(0.8), given(0.0), given(2.1), filling(), from()));
         }

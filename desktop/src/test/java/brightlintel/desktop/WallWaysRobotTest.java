@@ -3,6 +3,7 @@ package brightlintel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.KindId;
 import brightlintel.building.Opening;
 import brightlintel.building.Wall;
 import brightlintel.edit.Tracing;
@@ -108,5 +109,27 @@ class WallWaysRobotTest extends DemoRobot {
         clickAt(16.9, 0.02);
         assertThat(w.contents().openings()).hasSize(2);
         TrueRobotTest.shot("window-drawn");
+    }
+
+    /** A thickness is kept as a kind, walls are drawn of it, and it changes them all. */
+    @Test void aKindIsKeptDrawnWithAndChanged() throws Exception {
+        bare();
+        command("Rectangle");
+        button("kind-make");
+        KindId kind = project().wallKinds().getFirst().id();
+        clickAt(14, 17);
+        pointAt(16, 19);
+        write("8x5");
+        type(KeyCode.ENTER);
+        assertThat(walls()).hasSize(4).allMatch(x -> x.kind().filter(kind::equals).isPresent());
+        retype("kind-thickness-" + kind.value(), "400");
+        assertThat(walls()).allMatch(x -> Math.abs(x.thickness().value() - 0.4) < 1e-9);
+        retype("kind-name-" + kind.value(), "boathouse wall");
+        assertThat(project().wallKinds().getFirst().name()).isEqualTo("boathouse wall");
+        TrueRobotTest.shot("wall-kind");
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(walls()).as("undone").allMatch(x -> Math.abs(x.thickness().value() - 0.36) < 1e-9 || Math.abs(x.thickness().value() - 0.24) < 1e-9);
     }
 }

@@ -8,6 +8,7 @@ import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
 import brightlintel.building.Ids;
+import brightlintel.building.KindId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Room;
@@ -19,6 +20,7 @@ import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -37,7 +39,9 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
@@ -55,6 +59,7 @@ public final class IfcWriter {
     private final IfcShapes shapes;
     private final Ref context;
     private final List<Note> notes = new ArrayList<>();
+    private final Map<KindId, List<Ref>> ofKind = new LinkedHashMap<>();
 
     /** What could not be handed over as it is. */
     public enum Note { GRID_NEEDS_TWO_DIRECTIONS, OPENING_WITHOUT_WALL, WALL_WITHOUT_GROUND, ROOM_NOT_CLOSED }
@@ -107,6 +112,7 @@ public final class IfcWriter {
         List<Ref> storeys = new ArrayList<>();
         for (Storey st : project.storeys()) storeys.add(storey(st, atBuilding));
         aggregate("storeys", building, storeys);
+        for (WallKind k : project.wallKinds()) if (ofKind.containsKey(k.id())) wallKind(k, ofKind.get(k.id()));
         grid(building, atBuilding);
     }
 
@@ -177,6 +183,7 @@ public final class IfcWriter {
         Ref wall = s.add("IFCWALL", id(Ids.uuid(w.id().value())), NONE, name(w), NONE, NONE, at, body(w, ground, local, top, in), NONE,
             StepText.of("SOLIDWALL"));
         in.contained.add(wall);
+        w.kind().ifPresent(k -> ofKind.computeIfAbsent(k, _ -> new ArrayList<>()).add(wall));
         List<Opening> openings = in.contents.openingsIn(w.id());
         double area = ground.stream().mapToDouble(Ring::area).sum();
         quantities("Qto_WallBaseQuantities", w.id().value(), wall, length("Length", w.length()), length("Width", w.thickness().value()),
@@ -260,6 +267,23 @@ public final class IfcWriter {
         quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, length("Depth", t), area("GrossArea", now.outline().area()),
             area("NetArea", now.area()), volume("NetVolume", now.area() * t));
         return ref;
+    }
+
+    /** A type, its build-up, and whether it is outer; with the walls that are of it. */
+    private void wallKind(WallKind k, List<Ref> walls) {
+        String key = "kind/" + k.id().value();
+        Ref external = s.add("IFCPROPERTYSINGLEVALUE", "IsExternal", NONE, StepText.typed("IFCBOOLEAN", k.outer()), NONE);
+        Ref set = s.add("IFCPROPERTYSET", id(key + "/set"), NONE, "Pset_WallCommon", NONE, List.of(external));
+        Ref type = s.add("IFCWALLTYPE", id(Ids.uuid(k.id().value())), NONE, k.name(), NONE, NONE, List.of(set), NONE, NONE, NONE,
+            StepText.of("SOLIDWALL"));
+        s.add("IFCRELDEFINESBYTYPE", id(key + "/walls"), NONE, NONE, NONE, walls, type);
+        if (k.layers().isEmpty()) return;
+        List<Ref> layers = new ArrayList<>();
+        for (WallKind.Layer l : k.layers())
+            layers.add(s.add("IFCMATERIALLAYER", s.add("IFCMATERIAL", l.material(), NONE, NONE), l.thickness(), NONE, NONE, NONE, NONE,
+                NONE));
+        Ref build = s.add("IFCMATERIALLAYERSET", layers, k.name(), NONE);
+        s.add("IFCRELASSOCIATESMATERIAL", id(key + "/layers"), NONE, NONE, NONE, List.of(type), build);
     }
 
     private Ref column(Column c, Floor in) {

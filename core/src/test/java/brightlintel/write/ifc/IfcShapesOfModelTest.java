@@ -3,19 +3,25 @@ package brightlintel.write.ifc;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
+import brightlintel.building.KindId;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
+import brightlintel.building.Room;
+import brightlintel.building.Section;
 import brightlintel.building.Slab;
 import brightlintel.building.Stand;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import brightlintel.edit.Levels;
 import brightlintel.edit.Sites;
+import brightlintel.edit.WallKinds;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
@@ -30,6 +36,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Doors by the side they open to, walls drawn twice, tops that slope, outlines with arcs, the site. */
@@ -162,5 +169,23 @@ class IfcShapesOfModelTest {
         assertThat(f.all("IFCSITE").getFirst().values().get(11)).isEqualTo(12.75);
         assertThat(f.all("IFCBUILDING").getFirst().values().get(9)).isEqualTo(12.75);
         for (StepFile.Entity e : f.all("IFCCARTESIANPOINT")) for (double d : numbers(e)) assertThat(Math.abs(d)).isLessThan(1000);
+    }
+
+    @Test void columnsRoomsAndKindsOfWallsAreWritten() {
+        String box = A + " 0 0 -> 10 0 thick 0.4\n" + B + " 10 0 -> 10 6 thick 0.4\nc 10 6 -> 0 6 thick 0.4\nd 0 6 -> 0 0 thick 0.4";
+        Column c = new Column(ElementId.fresh(), new Section.Round(0.3), new Point(4, 3), 0.2, Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
+        Room r = new Room(ElementId.fresh(), "0.01", "Hall", new Room.Bound.Within(new Point(5, 3)), Optional.empty(), Optional.empty(), "", Provenance.BY_HAND);
+        Room open = new Room(ElementId.fresh(), "0.02", "", new Room.Bound.Within(new Point(50, 3)), Optional.empty(), Optional.empty(), "", Provenance.BY_HAND);
+        WallKind k = new WallKind(new KindId("77777777-1111-4111-8111-111111111111"), "outer 400", 0.4, true, -1, List.of(new WallKind.Layer("brick", 0.4)));
+        Project p = WallKinds.give(Set.of(new ElementId(A), new ElementId(B)), k.id()).apply(WallKinds.add(k).apply(with(box, new Contents(List.of(c, r, open)))));
+        StepFile f = written(p);
+        assertThat(notes).contains(IfcWriter.Note.ROOM_NOT_CLOSED);
+        assertThat(f.all("IFCCOLUMN")).hasSize(1);
+        assertThat(f.all("IFCSPACE")).singleElement().satisfies(e -> assertThat(e.values()).contains("0.01", "Hall"));
+        assertThat(f.all("IFCWALLTYPE")).singleElement().satisfies(e -> assertThat(e.values()).contains("outer 400"));
+        assertThat(StepFile.refs(f.all("IFCRELDEFINESBYTYPE").getFirst().values())).as("both walls and the type").hasSize(3);
+        assertThat(f.all("IFCMATERIALLAYER")).hasSize(1);
+        double area = f.all("IFCQUANTITYAREA").stream().filter(e -> e.values().contains("NetFloorArea")).map(e -> (Double) e.values().get(3)).findFirst().orElseThrow();
+        assertThat(area).isCloseTo(9.6 * 5.6 - Math.PI * 0.0225, within(0.01));
     }
 }

@@ -20,7 +20,6 @@ import javafx.scene.control.ColorPicker;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
 import javafx.util.StringConverter;
 
 /** How the drawing in hand lies on the board: its ink, how broad, over or under which others, whether it may be moved, and where it is. */
@@ -105,17 +104,7 @@ final class AppearanceDecision {
     }
 
     private ColorPicker colour(int rgb) {
-        ColorPicker p = new ColorPicker(Color.rgb(rgb >> 16, rgb >> 8 & 255, rgb & 255));
-        p.setId("underlay-colour");
-        p.setStyle("-fx-color-label-visible: false;");
-        p.setPrefWidth(52);
-        p.setOnAction(_ -> {
-            Color c = p.getValue();
-            int now = (int) Math.round(c.getRed() * 255) << 16 | (int) Math.round(c.getGreen() * 255) << 8
-                | (int) Math.round(c.getBlue() * 255);
-            change("edit.underlay-ink", x -> x.with(new Ink.One(now)));
-        });
-        return p;
+        return Parts.colour("underlay-colour", rgb, 52, now -> change("edit.underlay-ink", x -> x.with(new Ink.One(now))));
     }
 
     private Point at() {

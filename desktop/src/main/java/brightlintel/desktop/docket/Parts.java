@@ -6,12 +6,14 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import java.util.Arrays;
 import java.util.Objects;
+import java.util.function.IntConsumer;
 import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ColorPicker;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -23,6 +25,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
 
 /** The few kinds of things that a docket is made of. */
 public final class Parts {
@@ -186,6 +189,24 @@ public final class Parts {
             }
         });
         return f;
+    }
+
+    /** Chooses a colour. @param rgb 0xRRGGBB */
+    public static ColorPicker colour(String id, int rgb, double width, IntConsumer take) {
+        ColorPicker p = new ColorPicker(Color.rgb(rgb >> 16, rgb >> 8 & 255, rgb & 255));
+        p.setId(id);
+        p.setStyle("-fx-color-label-visible: false;");
+        p.setPrefWidth(width);
+        p.setMinWidth(width);
+        p.setOnAction(_ -> {
+            Color c = p.getValue();
+            take.accept(part(c.getRed()) << 16 | part(c.getGreen()) << 8 | part(c.getBlue()));
+        });
+        return p;
+    }
+
+    private static int part(double share) {
+        return (int) Math.round(share * 255);
     }
 
     static VBox docket(Node... parts) {

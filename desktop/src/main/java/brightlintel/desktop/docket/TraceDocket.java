@@ -105,12 +105,14 @@ final class TraceDocket {
         Label kbd = Parts.right("A", "kbd");
         side.getChildren().add(kbd);
         Label esc = Parts.right("Esc", "kbd");
-        return Parts.decision(Words.of("trace.wall-in-hand"), esc, true,
+        VBox v = Parts.decision(Words.of("trace.wall-in-hand"), esc, true,
             Parts.figure(Words.of("wall.thickness"), Parts.beside(thickness, assumed)),
             Parts.row(tool("wall-along"), tool("wall-between"), tool("wall-arc"), tool("wall-rectangle"), tool("across")),
             Parts.label(Words.of("wall.drawn-along"), "quiet"), side,
             Parts.figure(Words.of("wall.base"), Parts.right(w.lengths().level(w.storey().level().value()) + " " + w.storey().name())),
             Parts.figure(Words.of("wall.top"), Parts.right(w.lengths().level(w.storey().top()))));
+        v.getChildren().addAll(2, KindsPart.build(w));
+        return v;
     }
 
     private Node openingInHand(OpeningTool t) {

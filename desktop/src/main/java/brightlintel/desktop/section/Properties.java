@@ -25,6 +25,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.edit.Tracing;
+import brightlintel.edit.WallKinds;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.receive.PageGlance;
@@ -41,6 +42,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -175,6 +177,7 @@ public final class Properties extends VBox {
             v -> v > 0.005 && v < 10,
             v -> change.apply("edit.wall-thickness", x -> x.withThickness(Given.stated(v))).run(),
             list.getFirst().thickness().isAssumed()));
+        if (!w.project().wallKinds().isEmpty()) out.add(kinds(list, ids));
         var side = Parts.button(Words.of("side." + list.getFirst().side().name()), "prop-side",
             change.apply("edit.wall-side", x -> x.withSide(x.side().next())));
         side.getStyleClass().add("small");
@@ -191,6 +194,19 @@ public final class Properties extends VBox {
             b.getStyleClass().add("small");
             out.add(b);
         } else out.add(Parts.figure(Words.of("wall.top"), Parts.right(Words.of("wall.top.next"))));
+    }
+
+    /** Of which kind they are; the kind sets their thickness. */
+    private Node kinds(List<Wall> list, Set<ElementId> ids) {
+        ComboBox<String> c = new ComboBox<>();
+        c.setId("prop-kind");
+        c.setPrefWidth(130);
+        w.project().wallKinds().forEach(k -> c.getItems().add(k.name()));
+        boolean same = list.stream().map(Wall::kind).distinct().count() == 1;
+        c.setValue(same ? list.getFirst().kind().flatMap(w.project()::wallKind).map(k -> k.name()).orElse("") : "");
+        c.setOnAction(_ -> w.project().wallKinds().stream().filter(k -> k.name().equals(c.getValue())).findFirst()
+            .ifPresent(k -> w.apply(WallKinds.give(ids, k.id()))));
+        return Parts.figure(Words.of("wall.kind"), c);
     }
 
     private void wallFacts(Wall x, List<Node> out) {

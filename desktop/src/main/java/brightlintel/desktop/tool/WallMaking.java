@@ -38,10 +38,16 @@ final class WallMaking {
     static void add(Workspace w, List<Wall> some) {
         List<Wall> out = new ArrayList<>();
         for (Wall x : some) {
-            Wall own = x.withId(ElementId.fresh());
+            Wall own = ofKind(w, x.withId(ElementId.fresh()));
             out.add(own.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(own, w.drawings()))));
         }
         w.apply(Tracing.addWalls(w.storeyId(), out));
+    }
+
+    /** Of the kind in hand, where it is as thick. */
+    static Wall ofKind(Workspace w, Wall x) {
+        return w.settings().wall().kind().flatMap(w.project()::wallKind).filter(k -> Math.abs(k.thickness() - x.thickness().value()) < 1e-9)
+            .map(x::with).orElse(x);
     }
 
     /** The outline of a wall that would be made. */

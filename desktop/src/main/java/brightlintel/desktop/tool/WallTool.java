@@ -64,7 +64,7 @@ public final class WallTool implements Tool {
     }
 
     private Wall wall(Point a, Point b) {
-        Wall plain = plain(ElementId.fresh(), a, b);
+        Wall plain = WallMaking.ofKind(w, plain(ElementId.fresh(), a, b));
         return plain.with(new Provenance(new Provenance.Way.ByHand(), Supports.ofWall(plain, w.drawings())));
     }
 

@@ -1,0 +1,91 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.building.KindId;
+import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
+import brightlintel.desktop.state.WallSettings;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.edit.WallKinds;
+import brightlintel.lengths.LengthReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** Kinds of walls, by name: which the next wall is of, and what each is. */
+final class KindsPart {
+    private static final double NAME = 96, THICK = 58;
+    private static final int INK = 0x16323A;
+
+    private KindsPart() { }
+
+    static List<Node> build(Workspace w) {
+        List<Node> out = new ArrayList<>();
+        WallSettings s = w.settings().wall();
+        for (WallKind k : w.project().wallKinds()) out.add(row(w, k, s.kind().filter(k.id()::equals).isPresent()));
+        boolean known = w.project().wallKinds().stream().anyMatch(k -> Math.abs(k.thickness() - s.thickness().value()) < 1e-9);
+        if (!known) out.add(Parts.row(small(Words.of("kind.make", w.lengths().partWithUnit(s.thickness().value())), "kind-make", () ->
+            make(w))));
+        return out;
+    }
+
+    /** A name that nobody has yet, after the thickness. */
+    private static void make(Workspace w) {
+        double t = w.settings().wall().thickness().value();
+        String base = Words.of(t >= 0.2 ? "kind.outer-name" : "kind.inner-name", w.lengths().part(t)), name = base;
+        KindId id = KindId.fresh();
+        for (int n = 2; WallKinds.isTaken(w.project(), name, id); n++) name = base + " " + n;
+        WallKind k = new WallKind(id, name, t, t >= 0.2, -1, List.of());
+        w.apply(WallKinds.add(k));
+        w.settings().wall(w.settings().wall().with(k));
+    }
+
+    private static Node row(Workspace w, WallKind k, boolean chosen) {
+        Button use = small(chosen ? "✓" : "○", "kind-use-" + k.id().value(), () -> w.settings().wall(w.settings().wall().with(k)));
+        use.setAccessibleText(Words.of("kind.use", k.name()));
+        if (chosen) use.getStyleClass().add("chosen");
+        TextField name = Parts.entry(w, "kind-name-" + k.id().value(), k.name(), t -> {
+            boolean good = !t.isBlank() && !WallKinds.isTaken(w.project(), t, k.id());
+            if (good) w.apply(WallKinds.change("edit.kind-name", k.id(), x -> x.withName(t.strip())));
+            return good;
+        });
+        name.setPrefWidth(NAME);
+        name.setMinWidth(40);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        TextField thick = Parts.entry(w, "kind-thickness-" + k.id().value(), w.lengths().part(k.thickness()), t -> {
+            Optional<Double> v = LengthReader.read(t, w.lengths().partUnit()).filter(x -> x > 0.005 && x < 10);
+            v.ifPresent(x -> {
+                w.apply(WallKinds.change("edit.kind-thickness", k.id(), y -> y.withThickness(x)));
+                if (w.settings().wall().kind().filter(k.id()::equals).isPresent())
+                    w.project().wallKind(k.id()).ifPresent(y -> w.settings().wall(w.settings().wall().with(y)));
+            });
+            return v.isPresent();
+        });
+        thick.setPrefWidth(THICK);
+        thick.setMinWidth(THICK);
+        long n = w.project().storeys().stream().flatMap(s -> w.project().on(s.id()).walls().stream()).map(Wall::kind)
+            .filter(x -> x.filter(k.id()::equals).isPresent()).count();
+        Label count = Parts.right(Long.toString(n), "quiet");
+        count.setMinWidth(22);
+        Button gone = small("✕", "kind-remove-" + k.id().value(), () -> w.apply(WallKinds.remove(k.id())));
+        gone.setAccessibleText(Words.of("kind.remove", k.name()));
+        return Parts.beside(use, name, thick, colour(w, k), count, gone);
+    }
+
+    private static Node colour(Workspace w, WallKind k) {
+        return Parts.colour("kind-colour-" + k.id().value(), k.colour() < 0 ? INK : k.colour(), 40,
+            rgb -> w.apply(WallKinds.change("edit.kind-colour", k.id(), x -> x.withColour(rgb == INK ? -1 : rgb))));
+    }
+
+    private static Button small(String text, String id, Runnable run) {
+        Button b = Parts.button(text, id, run);
+        b.getStyleClass().add("small");
+        return b;
+    }
+}
