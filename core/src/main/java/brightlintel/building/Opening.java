@@ -13,7 +13,32 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
          * Hinge at the end of travel side: false at the jamb nearer to the wall's start; opens to the left or right of the wall's
          * direction.
          */
-        record Door(boolean hingeFar, boolean opensLeft) implements Filling { }
+        record Door(boolean hingeFar, boolean opensLeft, Way way) implements Filling {
+            public Door {
+                // what was saved before there were others
+                if (way == null) way = Way.SINGLE;
+            }
+
+            /** With one leaf. */
+            public Door(boolean hingeFar, boolean opensLeft) {
+                this(hingeFar, opensLeft, Way.SINGLE);
+            }
+
+            public Door otherHand() {
+                return new Door(!hingeFar, opensLeft, way);
+            }
+
+            public Door otherSide() {
+                return new Door(hingeFar, !opensLeft, way);
+            }
+
+            public Door with(Way w) {
+                return new Door(hingeFar, opensLeft, w);
+            }
+        }
+
+        /** How a door opens: on one leaf, on two that meet, to the side, in folds. */
+        enum Way { SINGLE, DOUBLE, SLIDING, FOLDING }
 
         record Window() implements Filling { }
 

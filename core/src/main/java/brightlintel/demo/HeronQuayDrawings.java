@@ -195,7 +195,7 @@ public final class HeronQuayDrawings {
                 for (double off : new double[] {-w.right(), w.left(), -0.03, 0.03})
                     s.line(glass, w.reference().at(o.start(), off), w.reference().at(o.end(), off));
             }
-            case Opening.Filling.Door(boolean far, boolean left) -> {
+            case Opening.Filling.Door(boolean far, boolean left, Opening.Filling.Way _) -> {
                 Point hinge = w.reference().at(far ? o.end() : o.start(), left ? w.left() : -w.right());
                 s.insert(doors, "DOOR", hinge, (far ? -1 : 1) * o.width().value(), (left ? 1 : -1) * o.width().value(), d.angle());
             }

@@ -13,6 +13,7 @@ import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
 import brightlintel.geom.Box;
+import brightlintel.geom.Curve;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
@@ -21,7 +22,7 @@ import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutlines;
-import brightlintel.solid.Leaf;
+import brightlintel.solid.DoorPlan;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -146,7 +147,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         List<Point> ring = Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING).corners();
         List<List<Point>> lines = switch (o.filling()) {
             case Opening.Filling.Window _ -> List.of(along(w.reference(), o.start(), o.end(), (w.left() - w.right()) / 2));
-            case Opening.Filling.Door d -> leaf(Leaf.of(o, w, d));
+            case Opening.Filling.Door d -> DoorPlan.of(o, w, d).stream().map(PlanShapes::chords).toList();
             case Opening.Filling.Empty _ -> List.of();
         };
         List<List<Point>> all = new ArrayList<>(lines);
@@ -161,10 +162,11 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         return out;
     }
 
-    private static List<List<Point>> leaf(Leaf l) {
-        List<Point> swing = new ArrayList<>();
-        for (int i = 0; i <= SWING; i++) swing.add(l.swing().at(i / (double) SWING));
-        return List.of(List.of(l.hinge(), l.open()), swing);
+    private static List<Point> chords(Curve c) {
+        List<Point> out = new ArrayList<>();
+        int n = c instanceof Curve.Straight ? 1 : SWING;
+        for (int i = 0; i <= n; i++) out.add(c.at(i / (double) n));
+        return out;
     }
 
     private static Box box(List<List<Point>> rings) {

@@ -25,7 +25,7 @@ public final class DrawnOpenings {
     private static final double NARROW = 0.4, WIDE = 2.2, OFF = 0.12, DIFFERS = 0.12;
     private static final double LEAST_SWEEP = Math.toRadians(25), MOST_SWEEP = Math.toRadians(100), ALONG = Math.toRadians(1.5);
     /** Of a window: its lines' lengths, and how far apart their ends may lie that are one. */
-    private static final double SHORT = 0.3, LONG = 8, TOGETHER = 0.02;
+    private static final double SHORT = 0.3, LONG = 8, TOGETHER = 0.02, MEET = 0.06;
     private static final double ALIKE = 0.02;
 
     private DrawnOpenings() { }
@@ -35,14 +35,15 @@ public final class DrawnOpenings {
      *
      * @param from and to: along the wall's reference
      */
-    public record Symbol(boolean window, ElementId wall, double from, double to, boolean hingeFar, boolean opensLeft, PlacedDrawing drawing,
-                         List<Integer> strokes) {
+    public record Symbol(boolean window, ElementId wall, double from, double to, boolean hingeFar, boolean opensLeft, boolean twoLeaves,
+                         PlacedDrawing drawing, List<Integer> strokes) {
         public double width() {
             return to - from;
         }
 
         public Opening.Filling filling() {
-            return window ? new Opening.Filling.Window() : new Opening.Filling.Door(hingeFar, opensLeft);
+            return window ? new Opening.Filling.Window() : new Opening.Filling.Door(hingeFar, opensLeft,
+                twoLeaves ? Opening.Filling.Way.DOUBLE : Opening.Filling.Way.SINGLE);
         }
 
         /** The strokes that an opening made from it stands on. */
@@ -53,7 +54,7 @@ public final class DrawnOpenings {
         }
 
         public boolean isLike(Symbol o) {
-            return window == o.window && Math.abs(width() - o.width()) < ALIKE;
+            return window == o.window && twoLeaves == o.twoLeaves && Math.abs(width() - o.width()) < ALIKE;
         }
     }
 
@@ -62,7 +63,9 @@ public final class DrawnOpenings {
         List<Symbol> out = new ArrayList<>();
         for (PlacedDrawing d : drawings) {
             if (!window) {
-                for (int i : d.strokesNear(p, WIDE)) if (isOver(d.curve(i), p, reach)) door(d, i, walls).ifPresent(out::add);
+                List<Symbol> near = new ArrayList<>();
+                for (int i : d.strokesNear(p, 2 * WIDE)) if (!d.strokes().isStraight(i)) door(d, i, walls).ifPresent(near::add);
+                met(near).stream().filter(s -> s.strokes.stream().anyMatch(i -> isOver(d.curve(i), p, reach))).forEach(out::add);
                 continue;
             }
             for (Wall w : walls) {
@@ -82,13 +85,31 @@ public final class DrawnOpenings {
             for (int i = 0; i < d.strokes().size(); i++)
                 if (!d.strokes().isStraight(i)) door(d, i, walls).filter(s -> out.stream().noneMatch(o -> isSame(o,
                     s))).ifPresent(out::add);
-            return out;
+            return met(out);
         }
         for (Wall w : walls) {
             Set<Integer> along = new LinkedHashSet<>();
             double step = Math.max(SHORT / 2, w.thickness().value() / 2);
             for (double x = 0; x <= w.length(); x += step) along.addAll(d.strokesNear(w.middle(x), w.thickness().value() / 2 + TOGETHER));
             for (Symbol s : windows(d, w, along)) if (out.stream().noneMatch(o -> isSame(o, s))) out.add(s);
+        }
+        return out;
+    }
+
+    /** Two leaves that shut against each other are one door. */
+    private static List<Symbol> met(List<Symbol> doors) {
+        List<Symbol> out = new ArrayList<>(doors);
+        for (int i = 0; i < out.size(); i++) for (int k = 0; k < out.size(); k++) {
+            Symbol a = out.get(i), b = out.get(k);
+            boolean meet = a.wall.equals(b.wall) && !a.hingeFar && b.hingeFar && a.opensLeft == b.opensLeft
+                && Math.abs(a.to - b.from) < MEET
+                && a.from < b.from;
+            if (!meet) continue;
+            List<Integer> strokes = new ArrayList<>(a.strokes);
+            strokes.addAll(b.strokes);
+            out.set(i, new Symbol(false, a.wall, a.from, b.to, false, a.opensLeft, true, a.drawing, strokes));
+            out.remove(k);
+            return met(out);
         }
         return out;
     }
@@ -120,8 +141,8 @@ public final class DrawnOpenings {
                 && hi < w.length() + TOGETHER && Math.abs(open.y() - shut.y()) > r * Math.sin(LEAST_SWEEP) / 2;
             if (!fits || off >= least) continue;
             least = off;
-            best = new Symbol(false, w.id(), Math.max(0, lo), Math.min(w.length(), hi), hinge.x() > shut.x(), open.y() > shut.y(), d,
-                List.of(stroke));
+            best = new Symbol(false, w.id(), Math.max(0, lo), Math.min(w.length(), hi), hinge.x() > shut.x(), open.y() > shut.y(), false,
+                d, List.of(stroke));
         }
         return Optional.ofNullable(best);
     }
@@ -161,7 +182,7 @@ public final class DrawnOpenings {
                 inner |= o.across < w.left() - TOGETHER && o.across > -w.right() + TOGETHER;
             }
             if (strokes.size() >= 2 && inner)
-                out.add(new Symbol(true, w.id(), Math.max(0, r.from), Math.min(w.length(), r.to), false, true, d, strokes));
+                out.add(new Symbol(true, w.id(), Math.max(0, r.from), Math.min(w.length(), r.to), false, true, false, d, strokes));
         }
         return out;
     }

@@ -188,7 +188,7 @@ class RoundTripTest {
 
     private Opening.Filling filling() {
         return switch (r.nextInt(3)) {
-            case 0 -> new Opening.Filling.Door(r.nextBoolean(), r.nextBoolean());
+            case 0 -> new Opening.Filling.Door(r.nextBoolean(), r.nextBoolean(), Opening.Filling.Way.values()[r.nextInt(4)]);
             case 1 -> new Opening.Filling.Window();
             default -> new Opening.Filling.Empty();
         };

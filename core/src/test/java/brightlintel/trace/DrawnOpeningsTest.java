@@ -58,6 +58,17 @@ class DrawnOpeningsTest {
         assertThat(all).as("a piece of wall between two gaps is no window").hasSize(3).allMatch(o -> o.isLike(x));
     }
 
+    @Test void twoLeavesThatMeetAreOneDoor() {
+        PlacedDrawing d = placed(new Sketch().arc(2000, 100, 800, 0, 90).arc(3600, 100, 800, 90, 180).arc(8000, 100, 800, 0, 90));
+        List<Wall> walls = Walls.read("a 0 0 -> 12 0 thick 0.2");
+        List<DrawnOpenings.Symbol> all = DrawnOpenings.all(false, walls, d);
+        assertThat(all).hasSize(2);
+        DrawnOpenings.Symbol two = DrawnOpenings.at(new Point(3, 0.4), 0.05, false, walls, List.of(d)).orElseThrow();
+        assertThat(two.width()).isCloseTo(1.6, within(1e-6));
+        assertThat(two.filling()).isEqualTo(new Opening.Filling.Door(false, true, Opening.Filling.Way.DOUBLE));
+        assertThat(two.strokes()).hasSize(2);
+    }
+
     @Test void anArcFarFromWallsIsNoDoor() {
         PlacedDrawing d = placed(new Sketch().arc(2000, 3000, 900, 0, 90));
         assertThat(DrawnOpenings.all(false, Walls.read("a 0 0 -> 6 0 thick 0.2"), d)).isEmpty();

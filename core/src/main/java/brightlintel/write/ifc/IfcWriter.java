@@ -254,7 +254,13 @@ public final class IfcWriter {
     /** Left and right as the standard sees them: looking the way the door opens. */
     private static String swing(Opening o) {
         if (!(o.filling() instanceof Opening.Filling.Door d)) return "NOTDEFINED";
-        return d.opensLeft() != d.hingeFar() ? "SINGLE_SWING_LEFT" : "SINGLE_SWING_RIGHT";
+        String hand = d.opensLeft() != d.hingeFar() ? "LEFT" : "RIGHT";
+        return switch (d.way()) {
+            case SINGLE -> "SINGLE_SWING_" + hand;
+            case DOUBLE -> "DOUBLE_DOOR_SINGLE_SWING";
+            case SLIDING -> "SLIDING_TO_" + hand;
+            case FOLDING -> "FOLDING_TO_" + hand;
+        };
     }
 
     private Ref slab(Slab slab, Floor in) {

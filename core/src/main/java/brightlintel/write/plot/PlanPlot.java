@@ -28,7 +28,7 @@ import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.solid.Leaf;
+import brightlintel.solid.DoorPlan;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -207,9 +207,8 @@ public final class PlanPlot {
                 stroke(OPENINGS, List.of(at.curve().mapped(toSheet)), false, Plot.Pen.of(FINE, INK));
             }
             case Opening.Filling.Door d -> {
-                Leaf leaf = Leaf.of(o, w, d);
-                stroke(OPENINGS, List.of(new Curve.Straight(leaf.hinge(), leaf.open()).mapped(toSheet)), false, Plot.Pen.of(MIDDLE, INK));
-                stroke(OPENINGS, List.of(leaf.swing().mapped(toSheet)), false, Plot.Pen.of(THIN, INK));
+                for (Curve c : DoorPlan.of(o, w, d))
+                    stroke(OPENINGS, List.of(c.mapped(toSheet)), false, Plot.Pen.of(c instanceof Curve.Straight ? MIDDLE : THIN, INK));
             }
             case Opening.Filling.Empty _ -> { }
         }

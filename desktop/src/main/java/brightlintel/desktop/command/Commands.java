@@ -258,11 +258,11 @@ public final class Commands {
         });
         add("other-hand", "D", Commands::hasDoor, w -> {
             if (w.tool() instanceof OpeningTool t && w.selection().isEmpty()) t.otherHand();
-            else w.apply(doors("edit.other-hand", w.selection(), d -> new Opening.Filling.Door(!d.hingeFar(), d.opensLeft())));
+            else w.apply(doors("edit.other-hand", w.selection(), Opening.Filling.Door::otherHand));
         });
         add("other-side", "Shift+D", Commands::hasDoor, w -> {
             if (w.tool() instanceof OpeningTool t && w.selection().isEmpty()) t.otherSide();
-            else w.apply(doors("edit.other-side", w.selection(), d -> new Opening.Filling.Door(d.hingeFar(), !d.opensLeft())));
+            else w.apply(doors("edit.other-side", w.selection(), Opening.Filling.Door::otherSide));
         });
     }
 

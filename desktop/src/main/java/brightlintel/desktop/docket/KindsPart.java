@@ -11,16 +11,17 @@ import brightlintel.lengths.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
 /** Kinds of walls, by name: which the next wall is of, and what each is. */
 final class KindsPart {
-    private static final double NAME = 96, THICK = 58;
+    private static final double NAME = 92, THICK = 46;
     private static final int INK = 0x16323A;
 
     private KindsPart() { }
@@ -56,7 +57,8 @@ final class KindsPart {
             return good;
         });
         name.setPrefWidth(NAME);
-        name.setMinWidth(40);
+        name.setMinWidth(NAME);
+        name.setStyle("-fx-alignment: center-left;");
         HBox.setHgrow(name, Priority.ALWAYS);
         TextField thick = Parts.entry(w, "kind-thickness-" + k.id().value(), w.lengths().part(k.thickness()), t -> {
             Optional<Double> v = LengthReader.read(t, w.lengths().partUnit()).filter(x -> x > 0.005 && x < 10);
@@ -69,17 +71,18 @@ final class KindsPart {
         });
         thick.setPrefWidth(THICK);
         thick.setMinWidth(THICK);
-        long n = w.project().storeys().stream().flatMap(s -> w.project().on(s.id()).walls().stream()).map(Wall::kind)
-            .filter(x -> x.filter(k.id()::equals).isPresent()).count();
-        Label count = Parts.right(Long.toString(n), "quiet");
-        count.setMinWidth(22);
         Button gone = small("✕", "kind-remove-" + k.id().value(), () -> w.apply(WallKinds.remove(k.id())));
-        gone.setAccessibleText(Words.of("kind.remove", k.name()));
-        return Parts.beside(use, name, thick, colour(w, k), count, gone);
+        long n = w.project().storeys().stream().flatMap(x -> w.project().on(x.id()).walls().stream()).map(Wall::kind)
+            .filter(x -> x.filter(k.id()::equals).isPresent()).count();
+        gone.setAccessibleText(Words.of("kind.remove", k.name(), n));
+        gone.setTooltip(new Tooltip(Words.of("kind.remove", k.name(), n)));
+        HBox row = new HBox(4, use, name, thick, colour(w, k), gone);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private static Node colour(Workspace w, WallKind k) {
-        return Parts.colour("kind-colour-" + k.id().value(), k.colour() < 0 ? INK : k.colour(), 40,
+        return Parts.colour("kind-colour-" + k.id().value(), k.colour() < 0 ? INK : k.colour(), 34,
             rgb -> w.apply(WallKinds.change("edit.kind-colour", k.id(), x -> x.withColour(rgb == INK ? -1 : rgb))));
     }
 

@@ -118,13 +118,14 @@ final class TraceDocket {
     private Node openingInHand(OpeningTool t) {
         OpeningSettings s = w.settings().opening(t.isWindow());
         TextField sill = height("opening-sill", s.sill(),
-            v -> new OpeningSettings(s.window(), s.lastWidth(), v, s.head(), s.hingeFar(), s.opensLeft()), v -> v < s.head());
+            v -> s.withHeights(v, s.head()), v -> v < s.head());
         TextField head = height("opening-head", s.head(),
-            v -> new OpeningSettings(s.window(), s.lastWidth(), s.sill(), v, s.hingeFar(), s.opensLeft()), v -> v > s.sill());
+            v -> s.withHeights(s.sill(), v), v -> v > s.sill());
         VBox v = Parts.decision(Words.of(t.isWindow() ? "trace.window-in-hand" : "trace.door-in-hand"), Parts.right("Esc", "kbd"), true,
             Parts.figure(Words.of("opening.last-width"), Parts.right(w.lengths().partWithUnit(s.lastWidth()))),
             Parts.figure(Words.of("opening.sill"), Parts.beside(sill, Parts.right(Words.of("who.assumed"), "brass"))),
             Parts.figure(Words.of("opening.head"), Parts.beside(head, Parts.right(Words.of("who.assumed"), "brass"))));
+        if (!t.isWindow()) v.getChildren().add(ways(s));
         if (t.offers()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("take"), true)));
         if (!t.isWindow())
             v.getChildren().add(Parts.row(Parts.button(w, commands.get("other-hand"), false),
@@ -145,6 +146,23 @@ final class TraceDocket {
             Parts.figure(Words.of("column.section"), size), last, Parts.label(Words.of("column.how"), "quiet"));
         if (t.offers()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("take"), true)));
         return v;
+    }
+
+    /** How the next door opens, or that there is none in the gap. */
+    private Node ways(OpeningSettings s) {
+        FlowPane row = Parts.row();
+        List<Optional<Opening.Filling.Way>> all = new ArrayList<>();
+        for (Opening.Filling.Way x : Opening.Filling.Way.values()) all.add(Optional.of(x));
+        all.add(Optional.empty());
+        for (Optional<Opening.Filling.Way> x : all) {
+            String name = x.map(Enum::name).orElse("PASSAGE");
+            Button b = Parts.button(Words.of("door." + name), "door-" + name.toLowerCase(Locale.ROOT), () ->
+                w.settings().opening(s.with(x)));
+            b.getStyleClass().add("small");
+            if (s.way().equals(x)) b.getStyleClass().add("chosen");
+            row.getChildren().add(b);
+        }
+        return row;
     }
 
     private TextField height(String id, double now, DoubleFunction<OpeningSettings> make, DoublePredicate good) {

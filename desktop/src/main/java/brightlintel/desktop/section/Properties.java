@@ -251,6 +251,7 @@ public final class Properties extends VBox {
             && v < 50,
             v -> w.apply(Tracing.changeOpenings("edit.opening-width", ids, x -> x.withWidth(Given.stated(v)))),
             list.getFirst().width().isAssumed()));
+        if (list.stream().allMatch(x -> x.filling() instanceof Opening.Filling.Door)) out.add(ways(list, ids));
         out.add(Shared.length(w, "opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height,
             v -> v >= 0 && list.stream().allMatch(x -> v < x.head().value()),
             v -> w.apply(Tracing.changeOpenings("edit.opening-sill", ids, x -> x.withHeights(Given.stated(v), x.head()))),
@@ -266,6 +267,21 @@ public final class Properties extends VBox {
             b.getStyleClass().add("small");
             out.add(b);
         }
+    }
+
+    private Node ways(List<Opening> list, Set<ElementId> ids) {
+        ComboBox<String> c = new ComboBox<>();
+        c.setId("prop-way");
+        c.setPrefWidth(130);
+        for (Opening.Filling.Way x : Opening.Filling.Way.values()) c.getItems().add(Words.of("door." + x));
+        boolean same = list.stream().map(o -> ((Opening.Filling.Door) o.filling()).way()).distinct().count() == 1;
+        c.setValue(same ? Words.of("door." + ((Opening.Filling.Door) list.getFirst().filling()).way()) : "");
+        c.setOnAction(_ -> {
+            Opening.Filling.Way to = Opening.Filling.Way.values()[c.getSelectionModel().getSelectedIndex()];
+            w.apply(Tracing.changeOpenings("edit.door-way", ids, o -> o.filling() instanceof Opening.Filling.Door d ? o.with(d.with(to))
+                : o));
+        });
+        return Parts.figure(Words.of("opening.way"), c);
     }
 
     private void slab(Slab s, List<Node> out) {

@@ -1,19 +1,43 @@
 package brightlintel.desktop.state;
 
-/** Metres. Sill and head are assumed until somebody says otherwise. */
-public record OpeningSettings(boolean window, double lastWidth, double sill, double head, boolean hingeFar, boolean opensLeft) {
-    public static final OpeningSettings DOOR = new OpeningSettings(false, 0.9, 0, 2.1, false, true);
-    public static final OpeningSettings WINDOW = new OpeningSettings(true, 1.2, 0.9, 2.1, false, true);
+import brightlintel.building.Opening;
+import java.util.Optional;
+
+/**
+ * Metres. Sill and head are assumed until somebody says otherwise.
+ *
+ * @param way how a door opens; nothing for a passage without one
+ */
+public record OpeningSettings(boolean window, double lastWidth, double sill, double head, boolean hingeFar, boolean opensLeft,
+                              Optional<Opening.Filling.Way> way) {
+    public static final OpeningSettings DOOR = new OpeningSettings(false, 0.9, 0, 2.1, false, true,
+        Optional.of(Opening.Filling.Way.SINGLE));
+    public static final OpeningSettings WINDOW = new OpeningSettings(true, 1.2, 0.9, 2.1, false, true, Optional.empty());
 
     public OpeningSettings withWidth(double w) {
-        return new OpeningSettings(window, w, sill, head, hingeFar, opensLeft);
+        return new OpeningSettings(window, w, sill, head, hingeFar, opensLeft, way);
+    }
+
+    public OpeningSettings withHeights(double s, double h) {
+        return new OpeningSettings(window, lastWidth, s, h, hingeFar, opensLeft, way);
     }
 
     public OpeningSettings otherHand() {
-        return new OpeningSettings(window, lastWidth, sill, head, !hingeFar, opensLeft);
+        return new OpeningSettings(window, lastWidth, sill, head, !hingeFar, opensLeft, way);
     }
 
     public OpeningSettings otherSide() {
-        return new OpeningSettings(window, lastWidth, sill, head, hingeFar, !opensLeft);
+        return new OpeningSettings(window, lastWidth, sill, head, hingeFar, !opensLeft, way);
+    }
+
+    public OpeningSettings with(Optional<Opening.Filling.Way> w) {
+        return new OpeningSettings(window, lastWidth, sill, head, hingeFar, opensLeft, w);
+    }
+
+    /** @param reversed whether it was drawn against its wall's direction */
+    public Opening.Filling filling(boolean reversed) {
+        if (window) return new Opening.Filling.Window();
+        return way.<Opening.Filling>map(x -> new Opening.Filling.Door(hingeFar != reversed, opensLeft,
+            x)).orElseGet(Opening.Filling.Empty::new);
     }
 }

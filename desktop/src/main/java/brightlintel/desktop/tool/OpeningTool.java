@@ -136,7 +136,7 @@ public final class OpeningTool implements Tool {
             return;
         }
         OpeningSettings s = settings();
-        Opening.Filling f = window ? new Opening.Filling.Window() : new Opening.Filling.Door(s.hingeFar() != other < jamb, s.opensLeft());
+        Opening.Filling f = s.filling(other < jamb);
         Opening o = new Opening(ElementId.fresh(), hostId.orElseThrow(), (jamb + other) / 2, Given.stated(width), Given.assumed(s.sill()),
             Given.assumed(s.head()),
             f, Provenance.BY_HAND);
