@@ -87,7 +87,8 @@ public record Piece(Point a, Point b, double bulge) {
     }
 
     public Piece reversed() {
-        return new Piece(b, a, -bulge);
+        // no straight piece with a zero of another sign: it would not equal one
+        return new Piece(b, a, bulge == 0 ? 0 : -bulge);
     }
 
     public Piece mapped(Affine m) {

@@ -132,4 +132,32 @@ class WallWaysRobotTest extends DemoRobot {
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(walls()).as("undone").allMatch(x -> Math.abs(x.thickness().value() - 0.36) < 1e-9 || Math.abs(x.thickness().value() - 0.24) < 1e-9);
     }
+
+    /** Dragged by its body a wall takes its neighbours' corners along; brought to a line it meets it; two become one. */
+    @Test void wallsAreMovedMetAndJoined() throws Exception {
+        bare();
+        command("Rectangle");
+        clickAt(14, 17);
+        pointAt(16, 19);
+        write("8x5");
+        type(KeyCode.ENTER);
+        keys(KeyCode.ESCAPE);
+        Wall top = walls().stream().filter(x -> Math.abs(x.reference().direction(0).y()) < 1e-6 && x.reference().a().y() > 20).findFirst().orElseThrow();
+        Point middle = top.reference().at(top.length() / 2);
+        clickAt(middle.x(), middle.y());
+        until("it is selected", () -> w.selection().contains(top.id()));
+        pointAt(middle.x(), middle.y());
+        press(MouseButton.PRIMARY);
+        moveTo(at(middle.x(), middle.y() + 1));
+        moveTo(at(middle.x(), middle.y() + 2));
+        release(MouseButton.PRIMARY);
+        Wall moved = w.contents().wall(top.id()).orElseThrow();
+        assertThat(moved.reference().a().y()).isCloseTo(top.reference().a().y() + 2, within(0.15));
+        assertThat(w.solved().footprints().freeEnds()).as("its neighbours came along").isEmpty();
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(w.contents().wall(top.id()).orElseThrow()).as("one step").isEqualTo(top);
+        clickAt(middle.x(), middle.y());
+        button("command-wall-turn-round");
+        assertThat(w.contents().wall(top.id()).orElseThrow().reference()).isEqualTo(top.reference().reversed());
+    }
 }

@@ -21,6 +21,7 @@ import brightlintel.desktop.tool.GridSpacingsTool;
 import brightlintel.desktop.tool.GridTool;
 import brightlintel.desktop.tool.KnownLengthTool;
 import brightlintel.desktop.tool.MeasureTool;
+import brightlintel.desktop.tool.MeetTool;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.OutlineTool;
 import brightlintel.desktop.tool.Picking;
@@ -45,6 +46,7 @@ import brightlintel.edit.Clearings;
 import brightlintel.edit.Placing;
 import brightlintel.edit.Stacking;
 import brightlintel.edit.Tracing;
+import brightlintel.edit.WallShaping;
 import brightlintel.receive.SheetCuts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -250,6 +252,9 @@ public final class Commands {
         tool("slab", "", SlabTool::new);
         add("slab-from-walls", "", w -> !w.contents().walls().isEmpty(), SlabTool::fromOuterFaces);
         tool("split", "", SplitTool::new);
+        add("wall-meet", "", Commands::hasWall, w -> w.startQuietly(new MeetTool(w)));
+        add("wall-turn-round", "", Commands::hasWall, w -> w.apply(WallShaping.turnRound(w.selection())));
+        add("wall-join", "", w -> joins(w).isPresent(), w -> joins(w).ifPresent(w::apply));
         add("next-pair", "E", w -> w.tool() instanceof AcrossTool, w -> step(w, 1));
         add("pair-before", "W", w -> w.tool() instanceof AcrossTool, w -> step(w, -1));
         add("next-face", "A", w -> w.tool() instanceof WallTool || w.selected().stream().anyMatch(e -> e instanceof Wall), w -> {
@@ -276,6 +281,17 @@ public final class Commands {
     private static void step(Workspace w, int by) {
         if (w.tool() instanceof AcrossTool t) t.step(by);
         w.tell(Change.TOOL);
+    }
+
+    private static boolean hasWall(Workspace w) {
+        return w.stage() == Stage.TRACE && w.selected().stream().anyMatch(e -> e instanceof Wall);
+    }
+
+    /** Of two selected walls that go on straight. */
+    private static Optional<Edit> joins(Workspace w) {
+        List<Wall> two = w.selected().stream().filter(e -> e instanceof Wall).map(e -> (Wall) e).toList();
+        return two.size() == 2 && WallShaping.canJoin(two.get(0), two.get(1))
+            ? Optional.of(WallShaping.join(w.storeyId(), two.get(0).id(), two.get(1).id())) : Optional.empty();
     }
 
     private static boolean hasDoor(Workspace w) {

@@ -44,6 +44,7 @@ import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -155,10 +156,10 @@ public final class Properties extends VBox {
     }
 
     private Node buttons(Element e) {
-        HBox h = new HBox(6);
-        h.getStyleClass().add("row");
+        FlowPane h = Parts.row();
         if (e instanceof Opening o && o.filling() instanceof Opening.Filling.Door)
             h.getChildren().addAll(small("other-hand"), small("other-side"));
+        if (e instanceof Wall) h.getChildren().addAll(small("wall-meet"), small("wall-turn-round"));
         h.getChildren().add(small("delete"));
         return h;
     }

@@ -14,7 +14,9 @@ import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Tracing;
+import brightlintel.edit.WallShaping;
 import brightlintel.geom.Box;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
@@ -36,6 +38,9 @@ public final class SelectTool implements Tool {
     /** Where the corner in hand was when it was taken: each move of the pointer moves it from there. */
     private Optional<Point> corner = Optional.empty();
     private long gesture;
+    /** The wall that is moved by its body, as it was when it was taken, and where. */
+    private Optional<Wall> body = Optional.empty();
+    private Point grip = Point.ORIGIN;
     private Mark.Box box;
 
     public SelectTool(Workspace w) {
@@ -62,7 +67,7 @@ public final class SelectTool implements Tool {
     }
 
     @Override public boolean snaps() {
-        return corner.isPresent();
+        return corner.isPresent() || body.isPresent();
     }
 
     @Override public void clicked(Aim aim) {
@@ -92,6 +97,12 @@ public final class SelectTool implements Tool {
         if (box == null && corner.isEmpty()) {
             corner = handles().stream().filter(h -> h.distance(from.raw()) <= from.reach()).findFirst();
             gesture = ++gestures;
+            if (corner.isEmpty()) body = bodyAt(from);
+        }
+        if (body.isPresent()) {
+            Piece was = body.get().reference();
+            w.apply(WallShaping.shift(w.storeyId(), body.get().id(), was.unroll(to.at()).y() - was.unroll(grip).y()).during(gesture));
+            return;
         }
         if (corner.isPresent()) w.apply(Tracing.moveCorner(w.storeyId(), corner.get(), to.at(), TOGETHER).during(gesture));
         else box = new Mark.Box(from.raw(), to.raw(), inside);
@@ -101,6 +112,16 @@ public final class SelectTool implements Tool {
         if (box != null) Picking.select(w, Outline.of(Box.of(box.a(), box.b())), inside, more);
         box = null;
         corner = Optional.empty();
+        body = Optional.empty();
+    }
+
+    /** A wall that is selected alone is moved by its body. */
+    private Optional<Wall> bodyAt(Aim from) {
+        if (w.selection().size() != 1 || !(w.selected().getFirst() instanceof Wall x)
+            || !x.reference().isStraight()) return Optional.empty();
+        Optional<Wall> there = Picking.wallAt(w, from.raw(), 0).filter(y -> y.id().equals(x.id()));
+        grip = from.raw();
+        return there;
     }
 
     /** Ends of selected walls and corners of selected slabs. */
