@@ -8,11 +8,8 @@ import java.nio.file.Files;
 import javafx.geometry.Point2D;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.scene.paint.Color;
-import javafx.scene.robot.Robot;
 import org.junit.jupiter.api.BeforeEach;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A window with a small drawing on its board, whose middle is 0,0. */
 abstract class CrossRobot extends WindowRobot {
@@ -65,19 +62,6 @@ abstract class CrossRobot extends WindowRobot {
         WritableImage i = onWindow(() -> window.board().snapshot(null, null));
         double ink = far(seen(x, y), paper(i));
         return ink > 0.05 && ink < 0.5;
-    }
-
-    protected void dragFromTo(Point from, Point to) {
-        pointAt(from.x(), from.y());
-        press(MouseButton.PRIMARY);
-        Point2D a = at(from.x(), from.y()), b = at(to.x(), to.y());
-        for (int i = 1; i <= 4; i++) {
-            Point2D p = a.interpolate(b, i / 4.0);
-            WaitForAsyncUtils.asyncFx(() -> new Robot().mouseMove(p));
-            WaitForAsyncUtils.waitForFxEvents();
-        }
-        release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** From -4,-2 to -1,-2 and down to -1,-4. */

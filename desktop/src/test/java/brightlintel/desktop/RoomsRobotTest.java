@@ -14,7 +14,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 
 /** Rooms and columns by hand on the demo's ground floor: clicked, typed, offered, listed, saved. */
@@ -92,10 +91,7 @@ class RoomsRobotTest extends DemoRobot {
             assertThat(c.at().distance(new Point(4, 3))).isLessThan(0.2);
         });
         keys(KeyCode.CONTROL, KeyCode.Z);
-        pointAt(-1.5, -1.5);
-        press(MouseButton.PRIMARY);
-        moveTo(at(25, 15));
-        release(MouseButton.PRIMARY);
+        dragFromTo(new Point(-1.5, -1.5), new Point(25, 15));
         int crossings = w.contents().columns().size();
         assertThat(crossings).as("one on each crossing of the grid").isEqualTo(12);
         TrueRobotTest.shot("columns");

@@ -11,7 +11,6 @@ import brightlintel.geom.Point;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 
 /** Walls drawn in every way, and openings taken from what is drawn, on the demo's ground floor. */
@@ -79,10 +78,7 @@ class WallWaysRobotTest extends DemoRobot {
         TrueRobotTest.shot("wall-along");
         clickAt(4, 13.84);
         assertThat(walls()).hasSize(1);
-        pointAt(-1, -1);
-        press(MouseButton.PRIMARY);
-        moveTo(at(25.5, 1));
-        release(MouseButton.PRIMARY);
+        dragFromTo(new Point(-1, -1), new Point(25.5, 1));
         assertThat(walls()).as("all lines in the box at once").hasSizeGreaterThan(2);
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(walls()).hasSize(1);
@@ -146,11 +142,7 @@ class WallWaysRobotTest extends DemoRobot {
         Point middle = top.reference().at(top.length() / 2);
         clickAt(middle.x(), middle.y());
         until("it is selected", () -> w.selection().contains(top.id()));
-        pointAt(middle.x(), middle.y());
-        press(MouseButton.PRIMARY);
-        moveTo(at(middle.x(), middle.y() + 1));
-        moveTo(at(middle.x(), middle.y() + 2));
-        release(MouseButton.PRIMARY);
+        dragFromTo(middle, middle.plus(new Point(0, 2)));
         Wall moved = w.contents().wall(top.id()).orElseThrow();
         assertThat(moved.reference().a().y()).isCloseTo(top.reference().a().y() + 2, within(0.15));
         assertThat(w.solved().footprints().freeEnds()).as("its neighbours came along").isEmpty();

@@ -130,6 +130,19 @@ abstract class WindowRobot extends ApplicationTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    protected void dragFromTo(Point from, Point to) {
+        pointAt(from.x(), from.y());
+        press(MouseButton.PRIMARY);
+        Point2D a = at(from.x(), from.y()), b = at(to.x(), to.y());
+        for (int i = 1; i <= 4; i++) {
+            Point2D p = a.interpolate(b, i / 4.0);
+            WaitForAsyncUtils.asyncFx(() -> new Robot().mouseMove(p));
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
     protected void jumpTo(Node n) {
         var b = n.localToScreen(n.getBoundsInLocal());
         jump(new Point2D(b.getCenterX(), b.getCenterY()));

@@ -33,6 +33,8 @@ import java.util.Set;
 public final class SelectTool implements Tool {
     /** Ends nearer than this are one corner. */
     private static final double TOGETHER = 1e-4;
+    /** Metres in which a wall is moved by its body. */
+    private static final double STEP = 0.01;
     private static long gestures;
     private final Workspace w;
     /** Where the corner in hand was when it was taken: each move of the pointer moves it from there. */
@@ -67,7 +69,7 @@ public final class SelectTool implements Tool {
     }
 
     @Override public boolean snaps() {
-        return corner.isPresent() || body.isPresent();
+        return corner.isPresent();
     }
 
     @Override public void clicked(Aim aim) {
@@ -94,14 +96,16 @@ public final class SelectTool implements Tool {
     }
 
     @Override public void dragged(Aim from, Aim to, boolean inside) {
-        if (box == null && corner.isEmpty()) {
+        if (box == null && corner.isEmpty() && body.isEmpty()) {
             corner = handles().stream().filter(h -> h.distance(from.raw()) <= from.reach()).findFirst();
             gesture = ++gestures;
             if (corner.isEmpty()) body = bodyAt(from);
         }
         if (body.isPresent()) {
             Piece was = body.get().reference();
-            w.apply(WallShaping.shift(w.storeyId(), body.get().id(), was.unroll(to.at()).y() - was.unroll(grip).y()).during(gesture));
+            // it would snap to itself, so that it goes in even steps
+            double by = Math.rint((was.unroll(to.raw()).y() - was.unroll(grip).y()) / STEP) * STEP;
+            w.apply(WallShaping.shift(w.storeyId(), body.get().id(), by).during(gesture));
             return;
         }
         if (corner.isPresent()) w.apply(Tracing.moveCorner(w.storeyId(), corner.get(), to.at(), TOGETHER).during(gesture));
