@@ -100,10 +100,17 @@ public final class PlanPainter {
         brush.path(ring, true, selected ? 2.5 : 1, selected ? palette.brass() : palette.ink());
     }
 
+    /** Of rooms of one zone the same, of each zone its own; the usual one for those of none. */
+    private int wash(String zone) {
+        if (zone.isEmpty()) return palette.wash();
+        int[] inks = {palette.sage(), palette.plum(), palette.brass(), palette.brick(), palette.ink2()};
+        return Palette.mix(inks[Math.floorMod(zone.hashCode(), inks.length)], palette.paper(), palette.isDark() ? 0.72 : 0.82);
+    }
+
     /** A pale wash, and its words where there is room for them. */
     private void space(Shape.Space x, boolean selected) {
         List<List<Point>> rings = x.rings().stream().map(this::px).toList();
-        brush.fillRings(rings, selected ? palette.brassWash() : palette.wash(), selected ? 0.8 : 0.7);
+        brush.fillRings(rings, selected ? palette.brassWash() : wash(x.zone()), selected ? 0.8 : 0.7);
         if (selected) for (List<Point> r : rings) brush.path(r, true, 2.5, palette.brass());
         List<String> words = new ArrayList<>();
         if (!x.number().isEmpty()) words.add(x.number());

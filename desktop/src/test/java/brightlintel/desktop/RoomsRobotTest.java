@@ -53,6 +53,14 @@ class RoomsRobotTest extends DemoRobot {
         retype("prop-room-number", "0.01");
         until("doubled numbers are told", () -> lookup("0.01 ✗").tryQuery().isPresent());
         TrueRobotTest.shot("rooms-doubled");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        retype("prop-room-zone", "Heated");
+        until("the zone has a sum", () -> lookup("Heated").tryQuery().isPresent());
+        TrueRobotTest.shot("rooms-zone");
+        assertThat(w.contents().openings()).anyMatch(o -> o.sill().isAssumed());
+        button("assumed-confirm");
+        assertThat(w.contents().openings()).noneMatch(o -> o.sill().isAssumed() || o.head().isAssumed());
     }
 
     @Test void outlinesSeparationsAndWhatIsLeft() throws Exception {

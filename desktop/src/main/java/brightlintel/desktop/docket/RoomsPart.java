@@ -14,8 +14,10 @@ import brightlintel.trace.RoomNumbers;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -120,6 +122,9 @@ final class RoomsPart {
         double sum = rows.stream().flatMap(r -> r.area.stream()).mapToDouble(a -> a).sum();
         v.getChildren().addAll(head(), list, Parts.figure(Words.count("rooms.sum", rows.size(), w.storey().name()),
             Parts.right(w.lengths().area(sum), "heading")));
+        Map<String, Double> zones = new TreeMap<>();
+        for (Row r : rows) if (!r.room.zone().isEmpty()) zones.merge(r.room.zone(), r.area.orElse(0.0), Double::sum);
+        zones.forEach((zone, area) -> v.getChildren().add(Parts.figure(zone, Parts.right(w.lengths().area(area)))));
         return v;
     }
 

@@ -1,6 +1,7 @@
 package brightlintel.desktop.docket;
 
 import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Opening;
 import brightlintel.building.Section;
@@ -17,6 +18,7 @@ import brightlintel.desktop.tool.ColumnTool;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.edit.Hosting;
+import brightlintel.edit.Tracing;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthReader;
 import java.util.ArrayList;
@@ -61,6 +63,7 @@ final class TraceDocket {
         parts.add(Parts.fold(Words.of("trace.openings"), c.walls().isEmpty() ? Parts.right(Words.of("trace.wait-for-walls"), "quiet")
             : state(c.openings().size(), "trace.drawn")));
         misfits().ifPresent(parts::add);
+        assumed().ifPresent(parts::add);
         if (w.tool() instanceof ColumnTool t) parts.add(columnInHand(t));
         parts.add(Parts.fold(Words.of("trace.columns"), state(c.columns().size(), "trace.drawn")));
         parts.addAll(RoomsPart.build(w, commands));
@@ -187,6 +190,22 @@ final class TraceDocket {
             w.tell(Change.TOOL);
         })));
         return v;
+    }
+
+    /** Sills and heads that nobody confirmed, as one list. */
+    private Optional<Node> assumed() {
+        Set<ElementId> ids = Set.copyOf(w.contents().openings().stream().filter(o -> o.sill().isAssumed() || o.head().isAssumed())
+            .map(Opening::id).toList());
+        if (ids.isEmpty() || w.tool() instanceof OpeningTool) return Optional.empty();
+        Button show = Parts.button(Words.of("show"), "assumed-show", () -> w.select(ids)),
+            confirm = Parts.button(Words.of("opening.confirm-all"), "assumed-confirm", () ->
+                w.apply(Tracing.changeOpenings("edit.opening-confirm", ids,
+                x -> x.withHeights(Given.stated(x.sill().value()), Given.stated(x.head().value())))));
+        show.getStyleClass().add("small");
+        confirm.getStyleClass().add("small");
+        return Optional.of(Parts.decision(Words.of("trace.assumed"), Parts.pill(Words.count("trace.assumed-count", ids.size()),
+            Tone.LOOK), false,
+            Parts.row(show, confirm)));
     }
 
     /** Openings that no longer fit are named, never dropped. */
