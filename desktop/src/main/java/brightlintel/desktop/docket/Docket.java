@@ -17,7 +17,7 @@ public final class Docket extends StackPane {
     private final Workspace w;
     private final Commands commands;
     private final ClearDocket clear;
-    private final ScrollPane scroll = new ScrollPane();
+    private final ScrollPane scroll = new ScrollPane(), whole = new ScrollPane();
     private final Later later = new Later(this::build);
     private Stage shown;
 
@@ -27,9 +27,13 @@ public final class Docket extends StackPane {
         this.clear = new ClearDocket(w, commands);
         setId("docket");
         getStyleClass().add("docket");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.getStyleClass().add("docket-scroll");
+        // what does not fit is scrolled, and never makes the window higher
+        whole.setFitToHeight(true);
+        for (ScrollPane s : List.of(scroll, whole)) {
+            s.setFitToWidth(true);
+            s.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+            s.getStyleClass().add("docket-scroll");
+        }
         w.listen(this::changed);
         build();
     }
@@ -62,7 +66,8 @@ public final class Docket extends StackPane {
         shown = w.stage();
         if (w.stage() == Stage.CLEAR) {
             Node body = clear.build();
-            if (!getChildren().equals(List.of(body))) getChildren().setAll(body);
+            if (whole.getContent() != body) whole.setContent(body);
+            if (!getChildren().equals(List.of(whole))) getChildren().setAll(whole);
             return;
         }
         Node body = switch (w.stage()) {
@@ -76,6 +81,6 @@ public final class Docket extends StackPane {
         scroll.setContent(body);
         if (same) scroll.setVvalue(at);
         else scroll.setVvalue(0);
-        if (!getChildren().contains(scroll)) getChildren().setAll(scroll);
+        if (!getChildren().equals(List.of(scroll))) getChildren().setAll(scroll);
     }
 }
