@@ -16,6 +16,7 @@ import brightlintel.desktop.tool.SelectTool;
 import brightlintel.drawing.Layer;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.joint.Enclosures;
 import brightlintel.paint.Brush;
 import brightlintel.paint.Fonts;
 import brightlintel.paint.Palette;
@@ -46,6 +47,7 @@ final class BoardFrame {
     private List<Witnesses.Laid> witnesses = List.of();
     private Contents shapesOf;
     private PlanShapes shapes;
+    private Enclosures roomsSeen;
     private Project modelOf;
     private StoreyId modelOn;
     private Box model = Box.EMPTY;
@@ -193,10 +195,11 @@ final class BoardFrame {
             belowOf = under;
             below = outlined.map(s -> PlanShapes.outlines(project, s)).orElse(List.of());
         }
-        if (!sameBelow || shapesOf != w.contents()) {
+        Enclosures rooms = w.contents().rooms().isEmpty() ? null : w.solved().enclosuresSeen();
+        if (!sameBelow || shapesOf != w.contents() || rooms != roomsSeen) {
             shapesOf = w.contents();
-            shapes = PlanShapes.of(shapesOf, w.solved().footprints(), below, w.solved().slabs(),
-                shapesOf.rooms().isEmpty() ? null : w.solved().enclosures());
+            roomsSeen = rooms;
+            shapes = PlanShapes.of(shapesOf, w.solved().footprints(), below, w.solved().slabs(), rooms);
         }
         return shapes;
     }

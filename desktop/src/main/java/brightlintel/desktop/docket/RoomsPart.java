@@ -9,6 +9,7 @@ import brightlintel.desktop.tool.RoomOutlineTool;
 import brightlintel.desktop.tool.RoomTool;
 import brightlintel.desktop.tool.SeparationTool;
 import brightlintel.joint.Enclosure;
+import brightlintel.joint.Enclosures;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.trace.RoomNumbers;
 import java.util.ArrayList;
@@ -59,7 +60,8 @@ final class RoomsPart {
         List<Room> rooms = w.contents().rooms();
         Set<String> doubled = RoomNumbers.doubled(rooms);
         List<Row> out = new ArrayList<>();
-        for (Room r : rooms) out.add(new Row(r, w.solved().enclosures().of(r).map(Enclosure::area), doubled.contains(r.number())));
+        Enclosures seen = w.solved().enclosuresSeen();
+        for (Room r : rooms) out.add(new Row(r, seen.of(r).map(Enclosure::area), doubled.contains(r.number())));
         out.sort(Comparator.comparing((Row r) -> r.room.number().isEmpty()).thenComparing(r -> r.room.number()).thenComparing(r ->
             r.room.name()));
         return out;

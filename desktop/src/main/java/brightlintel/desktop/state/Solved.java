@@ -2,6 +2,7 @@ package brightlintel.desktop.state;
 
 import brightlintel.building.Contents;
 import brightlintel.building.Slab;
+import brightlintel.building.StoreyId;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosures;
@@ -10,7 +11,12 @@ import brightlintel.joint.SlabOutlines;
 
 /** What follows from the contents of the storey in hand, worked out once for each: joints, slabs, what walls enclose. */
 public final class Solved {
+    /** Walls from which on rooms take longer than a frame. */
+    private static final int LARGE = 60;
     private final Workspace w;
+    /** The era in which it was asked for: an answer for an earlier one never comes. */
+    private Object askedIn;
+    private StoreyId roomsOn;
     private Contents wallsOf = Contents.NONE, roomsOf;
     private Footprints footprints = Footprints.of(Contents.NONE, Tolerances.BUILDING);
     private Enclosures enclosures;
@@ -34,6 +40,30 @@ public final class Solved {
         if (roomsOf == null || !sameWalls(now, roomsOf) || !now.separations().equals(roomsOf.separations()))
             enclosures = Enclosures.of(now, footprints(), Tolerances.BUILDING);
         roomsOf = now;
+        roomsOn = w.storeyId();
+        return enclosures;
+    }
+
+    /**
+     * The same for what is only looked at: of a large storey as it was, while it is worked out anew behind the window, whose end is told as
+     * {@link Change#EVIDENCE}. A wall that is dragged does not wait for its rooms.
+     */
+    public Enclosures enclosuresSeen() {
+        Contents now = w.contents();
+        boolean fresh = roomsOf != null && sameWalls(now, roomsOf) && now.separations().equals(roomsOf.separations());
+        StoreyId on = w.storeyId();
+        if (fresh || now.walls().size() < LARGE || !on.equals(roomsOn)) return enclosures();
+        if (askedIn != w.era()) {
+            askedIn = w.era();
+            Enclosures[] out = new Enclosures[1];
+            w.onBoard().behind(() -> out[0] = Enclosures.of(now, Tolerances.BUILDING), () -> {
+                askedIn = null;
+                if (out[0] == null || !on.equals(w.storeyId())) return;
+                enclosures = out[0];
+                roomsOf = now;
+                w.tell(Change.EVIDENCE);
+            });
+        }
         return enclosures;
     }
 

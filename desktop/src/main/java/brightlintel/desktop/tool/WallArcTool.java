@@ -11,9 +11,9 @@ import java.util.Optional;
 
 /** A curved wall by three points: where it begins, where it ends, and one on it; or its radius typed for the last. */
 public final class WallArcTool implements Tool {
-    private static final double APART = 0.05, FLAT = 1e-4;
+    private static final double FLAT = 1e-4;
     private final Workspace w;
-    private final List<Point> points = new ArrayList<>();
+    private final Corners points = new Corners();
 
     public WallArcTool(Workspace w) {
         this.w = w;
@@ -29,10 +29,10 @@ public final class WallArcTool implements Tool {
 
     @Override public void clicked(Aim aim) {
         if (points.size() < 2) {
-            if (points.isEmpty() || aim.at().distance(points.getLast()) > APART) points.add(aim.at());
+            points.clicked(aim);
             return;
         }
-        through(points.get(0), points.get(1), aim.at()).ifPresent(this::make);
+        through(points.all().get(0), points.all().get(1), aim.at()).ifPresent(this::make);
     }
 
     private void make(Piece p) {
@@ -58,7 +58,7 @@ public final class WallArcTool implements Tool {
     /** The radius; the arc bends towards the pointer, and is the smaller one. */
     @Override public boolean typed(double value, String text, Optional<Double> direction) {
         if (points.size() < 2) return false;
-        Point a = points.get(0), b = points.get(1);
+        Point a = points.all().get(0), b = points.all().get(1);
         double half = a.distance(b) / 2;
         if (!(value >= half - 1e-9)) return false;
         double side = Math.signum(b.minus(a).cross(w.aim().at().minus(a))), rise = value - Math.sqrt(Math.max(0,
@@ -68,27 +68,23 @@ public final class WallArcTool implements Tool {
     }
 
     @Override public Optional<Point> from() {
-        return points.isEmpty() ? Optional.empty() : Optional.of(points.getLast());
+        return points.last();
     }
 
     @Override public boolean back() {
-        if (points.isEmpty()) return false;
-        points.removeLast();
-        return true;
+        return points.back();
     }
 
     @Override public boolean escape() {
-        boolean had = !points.isEmpty();
-        points.clear();
-        return had;
+        return points.clear();
     }
 
     @Override public List<Mark> marks() {
         List<Mark> out = new ArrayList<>();
-        points.forEach(p -> out.add(new Mark.Handle(p, "")));
+        points.all().forEach(p -> out.add(new Mark.Handle(p, "")));
         Point at = w.aim().at();
-        if (points.size() == 1) out.add(new Mark.Line(points.getFirst(), at, true));
-        if (points.size() == 2) through(points.get(0), points.get(1), at).ifPresent(p -> {
+        if (points.size() == 1) out.add(new Mark.Line(points.all().getFirst(), at, true));
+        if (points.size() == 2) through(points.all().get(0), points.all().get(1), at).ifPresent(p -> {
             out.add(WallMaking.mark(WallMaking.plain(w, p)));
             if (!p.isStraight()) out.add(new Mark.Callout(at, Words.of("wall.radius", w.lengths().position(p.radius()))));
         });

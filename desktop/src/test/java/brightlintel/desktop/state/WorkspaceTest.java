@@ -20,8 +20,10 @@ import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.drawing.Progress;
 import brightlintel.edit.Receiving;
+import brightlintel.edit.Tracing;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.joint.Enclosures;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
@@ -160,6 +162,37 @@ class WorkspaceTest {
         Object before = w.solved().footprints();
         w.apply(draw("b"));
         assertThat(w.solved().footprints()).isNotSameAs(before);
+    }
+
+    /** Of a large storey rooms are seen as they were until they are worked out behind the window; tools ask for them as they are. */
+    @Test void roomsOfALargeStoreyAreSeenAsTheyWereUntilTheyAreWorkedOut() {
+        List<Wall> grid = new ArrayList<>();
+        for (int i = 0; i <= 6; i++) for (int k = 0; k < 6; k++) {
+            grid.add(wall(new Point(4 * i, 3 * k), new Point(4 * i, 3 * k + 3)));
+            grid.add(wall(new Point(4 * k, 3 * i), new Point(4 * k + 4, 3 * i)));
+        }
+        w.apply(Tracing.addWalls(w.storeyId(), grid));
+        List<Runnable> behind = new ArrayList<>(), window = new ArrayList<>();
+        w.onBoard().behind(behind::add, window::add);
+        Enclosures first = w.solved().enclosuresSeen();
+        assertThat(first.all()).hasSize(36);
+        w.apply(Tracing.addWalls(w.storeyId(), List.of(wall(new Point(2, 0), new Point(2, 3)))));
+        assertThat(w.solved().enclosuresSeen()).as("not waited for").isSameAs(first);
+        assertThat(w.solved().enclosuresSeen()).isSameAs(first);
+        assertThat(behind).as("asked for once").hasSize(1);
+        behind.removeFirst().run();
+        told.clear();
+        window.removeFirst().run();
+        assertThat(told).contains(Change.EVIDENCE);
+        assertThat(w.solved().enclosuresSeen().all()).hasSize(37);
+        w.apply(Tracing.addWalls(w.storeyId(), List.of(wall(new Point(6, 0), new Point(6, 3)))));
+        assertThat(w.solved().enclosures().all()).as("a tool gets them as they are").hasSize(38);
+        assertThat(w.solved().enclosuresSeen().all()).hasSize(38);
+        assertThat(behind).isEmpty();
+    }
+
+    private static Wall wall(Point a, Point b) {
+        return new Wall(ElementId.fresh(), Piece.straight(a, b), Side.CENTRE, Given.stated(0.2), Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 
     /** A large drawing is looked through behind the window, once, and its end is told. */
