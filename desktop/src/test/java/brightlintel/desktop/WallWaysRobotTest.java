@@ -101,6 +101,10 @@ class WallWaysRobotTest extends DemoRobot {
             assertThat(o.sill().isAssumed()).isTrue();
             assertThat(o.from().on()).hasSize(1);
         });
+        retype("prop-from-start", "500");
+        assertThat(w.contents().openings().getFirst().start()).as("moved along its wall by a typed distance").isCloseTo(0.5, within(1e-9));
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.CONTROL, KeyCode.Z);
         command("Window");
         clickAt(16.9, 0.02);
         assertThat(w.contents().openings()).hasSize(2);

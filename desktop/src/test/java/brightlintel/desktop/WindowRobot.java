@@ -22,10 +22,12 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
@@ -143,14 +145,29 @@ abstract class WindowRobot extends ApplicationTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    private static void scrollTo(Node n) {
+        WaitForAsyncUtils.asyncFx(() -> {
+            Node up = n;
+            while (up != null && !(up instanceof ScrollPane)) up = up.getParent();
+            if (!(up instanceof ScrollPane pane) || pane.getContent() == null) return;
+            double high = pane.getContent().getBoundsInLocal().getHeight(), seen = pane.getViewportBounds().getHeight();
+            Bounds at = pane.getContent().sceneToLocal(n.localToScene(n.getBoundsInLocal()));
+            double top = pane.getVvalue() * (high - seen);
+            if (high > seen && (at.getMinY() < top || at.getMaxY() > top + seen))
+                pane.setVvalue(Math.clamp((at.getCenterY() - seen / 2) / (high - seen), 0, 1));
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
     protected void jumpTo(Node n) {
         var b = n.localToScreen(n.getBoundsInLocal());
         jump(new Point2D(b.getCenterX(), b.getCenterY()));
     }
 
-    /** A button by its id, scrolled into view by firing it where it lies hidden. */
+    /** A button by its id, scrolled into view as a wheel would. */
     protected void button(String id) {
         until(id + " is there", () -> lookup("#" + id).tryQuery().isPresent());
+        scrollTo(lookup("#" + id).query());
         jumpTo(lookup("#" + id).query());
         clickOn(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();

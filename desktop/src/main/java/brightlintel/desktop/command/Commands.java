@@ -248,6 +248,7 @@ public final class Commands {
         tool("room-outline", "", RoomOutlineTool::new);
         tool("separation", "", SeparationTool::new);
         add("rooms-all", "", w -> !w.contents().walls().isEmpty(), RoomTool::all);
+        add("rooms-outlines", "", w -> w.drawing().isPresent(), RoomTool::fromOutlines);
         add("room-remaining", "", w -> !w.contents().walls().isEmpty(), RoomTool::remaining);
         tool("slab", "", SlabTool::new);
         add("slab-from-walls", "", w -> !w.contents().walls().isEmpty(), SlabTool::fromOuterFaces);

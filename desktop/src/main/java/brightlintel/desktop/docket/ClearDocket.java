@@ -64,7 +64,7 @@ final class ClearDocket {
             if (r != null && e.getCode() == KeyCode.SPACE) toggle(r);
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        list.setMinHeight(140);
+        list.setMinHeight(92);
         search.setId("layer-search");
         search.textProperty().addListener((_, _, _) -> refresh());
         order.setId("layer-order");

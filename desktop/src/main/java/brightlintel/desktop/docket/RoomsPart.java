@@ -84,7 +84,8 @@ final class RoomsPart {
     private Node inHand() {
         VBox v = Parts.decision(Words.of("trace.room-in-hand"), Parts.right("Esc", "kbd"), true,
             Parts.row(tool("room"), tool("room-outline"), tool("separation")),
-            Parts.row(Parts.button(w, commands.get("rooms-all"), false), Parts.button(w, commands.get("room-remaining"), false)),
+            Parts.row(Parts.button(w, commands.get("rooms-all"), false), Parts.button(w, commands.get("room-remaining"), false),
+                Parts.button(w, commands.get("rooms-outlines"), false)),
             Parts.figure(Words.of("room.next-number"), Parts.entry(w, "room-next", w.settings().roomNumber().isEmpty()
                 ? RoomNumbers.next(w.contents().rooms(), RoomTool.firstNumber(w)) : w.settings().roomNumber(), t -> {
                 w.settings().roomNumber(t.strip());

@@ -241,8 +241,23 @@ public final class Properties extends VBox {
             case Opening.Filling.Empty _ -> "properties.opening";
         }));
         openings(List.of(o), out);
+        w.contents().wall(o.wall()).ifPresent(x -> ends(o, x, out));
         w.contents().wall(o.wall()).ifPresent(x ->
             out.add(Parts.figure(Words.of("opening.in-wall"), Parts.right(w.lengths().partWithUnit(x.thickness().value())))));
+    }
+
+    /** From the wall's ends to the jambs; typed, the opening moves. */
+    private void ends(Opening o, Wall x, List<Node> out) {
+        double half = o.width().value() / 2;
+        out.add(Shared.length(w, "opening.from-start", "prop-from-start", List.of(o), y -> y.start(), w.lengths().partUnit(),
+            w.lengths()::part,
+            v -> v >= 0 && v + 2 * half <= x.length(), v -> move(o, v + half), false));
+        out.add(Shared.length(w, "opening.from-end", "prop-from-end", List.of(o), y -> x.length() - y.end(), w.lengths().partUnit(),
+            w.lengths()::part, v -> v >= 0 && v + 2 * half <= x.length(), v -> move(o, x.length() - v - half), false));
+    }
+
+    private void move(Opening o, double along) {
+        w.apply(Tracing.changeOpenings("edit.opening-move", Set.of(o.id()), y -> y.withAlong(along)));
     }
 
     private void openings(List<Opening> list, List<Node> out) {

@@ -2,6 +2,7 @@ package brightlintel.desktop.tool;
 
 import brightlintel.building.ElementId;
 import brightlintel.building.Provenance;
+import brightlintel.building.Role;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Storey;
@@ -15,6 +16,10 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
 import brightlintel.joint.Leaks;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.role.Casting;
+import brightlintel.select.Picked;
+import brightlintel.trace.DrawnOutlines;
 import brightlintel.trace.RoomNumbers;
 import brightlintel.trace.RoomWords;
 import java.util.ArrayList;
@@ -127,6 +132,25 @@ public final class RoomTool implements Tool {
             before.add(r);
         }
         if (out.isEmpty()) w.say(new Message(Message.Tone.BAD, Words.of("room.none-left")));
+        else add(w, out);
+    }
+
+    /** Of the drawing in hand: outlines of rooms that are picked, else those on layers that hold them. */
+    public static void fromOutlines(Workspace w) {
+        PlacedDrawing d = w.drawing().orElseThrow();
+        Picked picked = w.onBoard().picked(d);
+        Casting.Lookup roles = new Casting.Lookup(w.casts().of(d).orElse(List.of()));
+        List<DrawnOutlines.Outline> found = DrawnOutlines.of(d, i -> picked.isEmpty()
+            ? roles.of(d.strokes(), i).filter(r -> r == Role.ROOM_OUTLINE).isPresent() : picked.hasStroke(i));
+        List<Room> out = new ArrayList<>(), before = new ArrayList<>(w.contents().rooms());
+        for (DrawnOutlines.Outline o : found) {
+            Enclosure e = new Enclosure(o.ring(), List.of());
+            if (before.stream().anyMatch(r -> w.solved().enclosures().of(r).filter(x -> x.holds(e.middle())).isPresent())) continue;
+            Room r = room(w, new Room.Bound.Drawn(o.ring(), List.of()), e, before);
+            out.add(r);
+            before.add(r);
+        }
+        if (out.isEmpty()) w.say(new Message(Message.Tone.BAD, Words.of("room.no-outlines")));
         else add(w, out);
     }
 

@@ -13,6 +13,7 @@ import brightlintel.edit.Tracing;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.trace.DrawnOutlines;
 import brightlintel.trace.Supports;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,14 +63,7 @@ final class WallMaking {
 
     /** Lines and arcs of circles; nothing of other curves. */
     static Optional<Piece> piece(Curve c) {
-        return switch (c) {
-            case Curve.Straight s -> Optional.of(Piece.straight(s.a(), s.b()));
-            case Curve.EllipticArc a when a.isCircular() && !a.isWhole() -> {
-                double turn = Math.signum(a.u().cross(a.v()));
-                yield Optional.of(new Piece(a.first(), a.last(), Math.tan(turn * a.sweep() / 4)));
-            }
-            default -> Optional.empty();
-        };
+        return DrawnOutlines.piece(c);
     }
 
     /** The side of the reference's face for a body that lies where a place is. */
