@@ -92,13 +92,11 @@ public final class WallShaping {
         return Optional.empty();
     }
 
-    /** The end that lies nearer to where its line meets another goes there. Nothing where they run alike, or nothing would be left. */
-    public static Edit meet(StoreyId on, ElementId id, Piece other) {
-        return Edit.of("edit.wall-meet", p -> {
-            Wall w = p.on(on).wall(id).orElse(null);
-            Optional<Piece> to = w == null ? Optional.empty() : meeting(w.reference(), other);
-            return to.map(r -> Tracing.changeWalls("edit.wall-meet", Set.of(id), x -> x.with(r)).apply(p)).orElse(p);
-        });
+    /**
+     * The end that lies nearer to where its line meets another goes there; walls stay that run alike, or of which nothing would be left.
+     */
+    public static Edit meet(Set<ElementId> which, Piece other) {
+        return Tracing.changeWalls("edit.wall-meet", which, w -> meeting(w.reference(), other).map(w::with).orElse(w));
     }
 
     /** A straight piece with its nearer end on the line of another. */

@@ -3,12 +3,26 @@ package brightlintel.joint;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import java.util.List;
+import java.util.Objects;
 
 /** Ground that is enclosed: an outline, counter-clockwise, and what stands in it. Metres. */
-public record Enclosure(Ring outline, List<Ring> holes) {
-    public Enclosure {
-        outline = outline.counterClockwise();
-        holes = List.copyOf(holes);
+public final class Enclosure {
+    private final Ring outline;
+    private final List<Ring> holes;
+    /** Worked out when first asked for: it is dear, and asked for at each picture. */
+    private volatile Point middle;
+
+    public Enclosure(Ring outline, List<Ring> holes) {
+        this.outline = outline.counterClockwise();
+        this.holes = List.copyOf(holes);
+    }
+
+    public Ring outline() {
+        return outline;
+    }
+
+    public List<Ring> holes() {
+        return holes;
     }
 
     public double area() {
@@ -22,7 +36,17 @@ public record Enclosure(Ring outline, List<Ring> holes) {
 
     /** A place well inside, for words. */
     public Point middle() {
-        return Areas.middle(outline, holes);
+        Point m = middle;
+        if (m == null) middle = m = Areas.middle(outline, holes);
+        return m;
+    }
+
+    @Override public boolean equals(Object o) {
+        return o instanceof Enclosure e && outline.equals(e.outline) && holes.equals(e.holes);
+    }
+
+    @Override public int hashCode() {
+        return Objects.hash(outline, holes);
     }
 
     public boolean holds(Point p) {

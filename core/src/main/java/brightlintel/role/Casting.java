@@ -136,8 +136,8 @@ public final class Casting {
         }
 
         private Optional<Role> role(String layer, int colour, Entity e, Strokes.Path path) {
-            String manner = manners ? e.manner() : "";
-            Optional<Role> here = plain.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(e.kind() + ' ' + manner, _ ->
+            String manner = manners ? e.manner() : "", key = manner.isEmpty() ? e.kind() : e.kind() + ' ' + manner;
+            Optional<Role> here = plain.computeIfAbsent(layer, _ -> new HashMap<>()).computeIfAbsent(key, _ ->
                 Optional.ofNullable(parts.get(new Cast.Part.Layer(layer))).or(() ->
                     manner.isEmpty() ? Optional.empty() : Optional.ofNullable(parts.get(new Cast.Part.Manner(manner)))).or(() ->
                     Optional.ofNullable(parts.get(new Cast.Part.LayerKind(layer, e.kind())))));

@@ -92,11 +92,14 @@ class WallShapingTest {
 
     @Test void aWallIsBroughtToMeetAnotherLine() {
         Project p = of("a 0 0 -> 5 0 thick 0.3\nb 8 -2 -> 8 4 thick 0.3");
-        assertThat(wall(WallShaping.meet(on(p), A, wall(p, B).reference()).apply(p), A).reference()).isEqualTo(Piece.straight(Point.ORIGIN, new Point(8, 0)));
+        assertThat(wall(WallShaping.meet(Set.of(A), wall(p, B).reference()).apply(p), A).reference()).isEqualTo(Piece.straight(Point.ORIGIN, new Point(8, 0)));
         Piece before = Piece.straight(new Point(3, 1), new Point(3, 2));
-        assertThat(wall(WallShaping.meet(on(p), A, before).apply(p), A).reference().b()).as("cut back").isEqualTo(new Point(3, 0));
+        assertThat(wall(WallShaping.meet(Set.of(A), before).apply(p), A).reference().b()).as("cut back").isEqualTo(new Point(3, 0));
         Piece alike = Piece.straight(new Point(0, 2), new Point(9, 2));
-        assertThat(WallShaping.meet(on(p), A, alike).apply(p)).isEqualTo(p);
+        assertThat(WallShaping.meet(Set.of(A), alike).apply(p)).isEqualTo(p);
+        Project two = of("a 0 0 -> 5 0 thick 0.3\nb 0 2 -> 7 2 thick 0.3"), both = WallShaping.meet(Set.of(A, B), wall(p, B).reference()).apply(two);
+        assertThat(List.of(wall(both, A).reference().b(), wall(both, B).reference().b())).as("in one step")
+            .containsExactly(new Point(8, 0), new Point(8, 2));
     }
 
     @Test void aWallIsMovedAndItsNeighboursFollowAlongThemselves() {

@@ -1,5 +1,6 @@
 package brightlintel.desktop.tool;
 
+import brightlintel.building.ElementId;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Message;
@@ -12,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The selected walls are lengthened or cut back to meet a line: another wall's, a grid line, a drawn one. */
 public final class MeetTool implements Tool {
@@ -43,13 +45,14 @@ public final class MeetTool implements Tool {
             return;
         }
         Optional<Piece> to = line(aim);
-        boolean any = false;
-        if (to.isPresent()) for (Wall x : walls()) if (WallShaping.meeting(x.reference(), to.get()).isPresent()) {
-            w.apply(WallShaping.meet(w.storeyId(), x.id(), to.get()));
-            any = true;
+        Set<ElementId> which = to.stream().flatMap(p -> walls().stream().filter(x -> WallShaping.meeting(x.reference(), p).isPresent()))
+            .map(Wall::id).collect(Collectors.toSet());
+        if (which.isEmpty()) {
+            w.say(new Message(Message.Tone.BAD, Words.of("wall.meets-nothing")));
+            return;
         }
-        if (!any) w.say(new Message(Message.Tone.BAD, Words.of("wall.meets-nothing")));
-        else w.leaveTool();
+        w.apply(WallShaping.meet(which, to.orElseThrow()));
+        w.leaveTool();
     }
 
     @Override public boolean snaps() {
