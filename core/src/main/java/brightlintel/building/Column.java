@@ -40,7 +40,7 @@ public record Column(ElementId id, Section section, Point at, double turn, Stand
         return new Column(id, section, at, turn, base, t, from);
     }
 
-    public Column withId(ElementId i, Provenance p) {
+    @Override public Column withId(ElementId i, Provenance p) {
         return new Column(i, section, at, turn, base, top, p);
     }
 }

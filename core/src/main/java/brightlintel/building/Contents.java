@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
@@ -20,6 +21,12 @@ public final class Contents {
     private final List<Column> columns;
     private final List<Room> rooms;
     private final List<Separation> separations;
+    private final List<Stair> stairs;
+    private final List<Roof> roofs;
+    private final List<Zone> zones;
+    private final List<BuildingOutline> outlines;
+    /** Solved when first asked for. */
+    private final Map<ElementId, Optional<RoofForm>> forms = new ConcurrentHashMap<>();
     private final Map<ElementId, List<Opening>> openingsIn = new LinkedHashMap<>();
 
     /** @throws IllegalArgumentException where two elements bear one id */
@@ -30,6 +37,10 @@ public final class Contents {
         List<Column> col = new ArrayList<>();
         List<Room> r = new ArrayList<>();
         List<Separation> sep = new ArrayList<>();
+        List<Stair> st = new ArrayList<>();
+        List<Roof> roof = new ArrayList<>();
+        List<Zone> z = new ArrayList<>();
+        List<BuildingOutline> out = new ArrayList<>();
         for (StoreyElement e : elements) {
             if (byId.put(e.id(), e) != null) throw new IllegalArgumentException("two elements with the id " + e.id().value());
             switch (e) {
@@ -39,6 +50,10 @@ public final class Contents {
                 case Column x -> col.add(x);
                 case Room x -> r.add(x);
                 case Separation x -> sep.add(x);
+                case Stair x -> st.add(x);
+                case Roof x -> roof.add(x);
+                case Zone x -> z.add(x);
+                case BuildingOutline x -> out.add(x);
             }
         }
         for (Opening x : o) openingsIn.computeIfAbsent(x.wall(), _ -> new ArrayList<>()).add(x);
@@ -49,6 +64,10 @@ public final class Contents {
         columns = List.copyOf(col);
         rooms = List.copyOf(r);
         separations = List.copyOf(sep);
+        stairs = List.copyOf(st);
+        roofs = List.copyOf(roof);
+        zones = List.copyOf(z);
+        outlines = List.copyOf(out);
     }
 
     public List<StoreyElement> elements() {
@@ -77,6 +96,27 @@ public final class Contents {
 
     public List<Separation> separations() {
         return separations;
+    }
+
+    public List<Stair> stairs() {
+        return stairs;
+    }
+
+    public List<Roof> roofs() {
+        return roofs;
+    }
+
+    public List<Zone> zones() {
+        return zones;
+    }
+
+    public List<BuildingOutline> outlines() {
+        return outlines;
+    }
+
+    /** Nothing where its slopes never meet. @param r one of these */
+    public Optional<RoofForm> form(Roof r) {
+        return forms.computeIfAbsent(r.id(), _ -> RoofForm.of(r));
     }
 
     public Optional<StoreyElement> element(ElementId id) {

@@ -22,6 +22,10 @@ public record Heights(Project project, Storey storey) {
 
     /** Above the wall's base. */
     public TopLine top(Wall w) {
+        if (w.top() instanceof Top.UnderRoof(double offset)) {
+            double base = of(w.base());
+            return new RoofTops(project).of(w, base, storey.top() - base, offset);
+        }
         return top(w.base(), w.top(), w.length());
     }
 
@@ -29,6 +33,16 @@ public record Heights(Project project, Storey storey) {
     public double height(Column c) {
         TopLine t = top(c.base(), c.top(), 1);
         return t.at(0.5);
+    }
+
+    /** From its first riser to the floor that it leads to. */
+    public double height(Stair s) {
+        return top(s.base(), s.top(), 1).at(0.5);
+    }
+
+    /** Of a step of it. */
+    public double rise(Stair s) {
+        return height(s) / StairPlan.of(s).risers();
     }
 
     /** From the floor to the underside of the next storey's slab, where there is one; as somebody said otherwise. */
@@ -52,6 +66,8 @@ public record Heights(Project project, Storey storey) {
                 .orElse(storey.top()) + offset - base);
             case Top.ToLevel(LevelId to, double offset) -> TopLine.level(project.level(to).map(l -> l.height().value()).orElse(storey.top())
                 + offset - base);
+            // over what is no wall
+            case Top.UnderRoof(double offset) -> TopLine.level(storey.top() + offset - base);
             case Top.Height(Given<Double> h) -> TopLine.level(h.value());
             case Top.Sloped(Given<Double> a, Given<Double> b) -> TopLine.sloped(length, a.value(), b.value());
         };

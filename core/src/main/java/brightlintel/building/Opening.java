@@ -9,6 +9,15 @@ package brightlintel.building;
 public record Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
                       Filling filling, Provenance from) implements StoreyElement {
     public sealed interface Filling {
+        /** As it is when its wall runs the other way. */
+        default Filling turnedRound() {
+            return switch (this) {
+                case Door d -> d.otherHand().otherSide();
+                case Glazed g -> g.otherSide();
+                case Window _, Empty _ -> this;
+            };
+        }
+
         /**
          * Hinge at the end of travel side: false at the jamb nearer to the wall's start; opens to the left or right of the wall's
          * direction.
@@ -41,6 +50,34 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
         enum Way { SINGLE, DOUBLE, SLIDING, FOLDING }
 
         record Window() implements Filling { }
+
+        /**
+         * Posts and panes.
+         *
+         * @param across parts along the wall; up: parts of its height
+         * @param post   width of a post, metres
+         */
+        record Glazed(Division across, Division up, double post, boolean outsideLeft) implements Filling {
+            public Glazed {
+                if (!(post >= 0.005 && post < 1)) throw new IllegalArgumentException("post " + post + " is not within 0.005..1");
+            }
+
+            public Glazed withAcross(Division d) {
+                return new Glazed(d, up, post, outsideLeft);
+            }
+
+            public Glazed withUp(Division d) {
+                return new Glazed(across, d, post, outsideLeft);
+            }
+
+            public Glazed withPost(double p) {
+                return new Glazed(across, up, p, outsideLeft);
+            }
+
+            public Glazed otherSide() {
+                return new Glazed(across, up, post, !outsideLeft);
+            }
+        }
 
         record Empty() implements Filling { }
     }
@@ -80,7 +117,7 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
         return new Opening(id, wall, along, width, sill, head, f, from);
     }
 
-    public Opening withId(ElementId i, Provenance p) {
+    @Override public Opening withId(ElementId i, Provenance p) {
         return new Opening(i, wall, along, width, sill, head, filling, p);
     }
 }

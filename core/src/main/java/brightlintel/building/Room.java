@@ -70,7 +70,7 @@ public record Room(ElementId id, String number, String name, Bound bound, Option
         return new Room(id, number, name, bound, written, height, z, from);
     }
 
-    public Room withId(ElementId i, Provenance p) {
+    @Override public Room withId(ElementId i, Provenance p) {
         return new Room(i, number, name, bound, written, height, zone, p);
     }
 }

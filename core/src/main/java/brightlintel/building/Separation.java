@@ -12,7 +12,7 @@ public record Separation(ElementId id, Piece line, Provenance from) implements S
         return new Separation(id, p, from);
     }
 
-    public Separation withId(ElementId i, Provenance p) {
+    @Override public Separation withId(ElementId i, Provenance p) {
         return new Separation(i, line, p);
     }
 }

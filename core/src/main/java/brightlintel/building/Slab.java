@@ -44,7 +44,7 @@ public record Slab(ElementId id, Ring outline, List<Ring> holes, Stand top, Give
         return new Slab(id, outline, holes, top, thickness, f, from);
     }
 
-    public Slab withId(ElementId i, Provenance p) {
+    @Override public Slab withId(ElementId i, Provenance p) {
         return new Slab(i, outline, holes, top, thickness, follows, p);
     }
 

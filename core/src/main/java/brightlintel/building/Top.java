@@ -10,6 +10,9 @@ public sealed interface Top {
     /** Up to the floor of a storey. */
     record ToFloor(StoreyId storey, double offset) implements Top { }
 
+    /** Up to the underside of the roofs above it, where they are lower than the next storey's floor or nothing else is there. */
+    record UnderRoof(double offset) implements Top { }
+
     record ToLevel(LevelId level, double offset) implements Top { }
 
     /** Of its own, above its base. */

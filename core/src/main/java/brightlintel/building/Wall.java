@@ -53,6 +53,10 @@ public record Wall(ElementId id, Piece reference, Side side, Given<Double> thick
         return new Wall(i, reference, side, thickness, base, top, from, kind);
     }
 
+    @Override public Wall withId(ElementId i, Provenance p) {
+        return new Wall(i, reference, side, thickness, base, top, p, kind);
+    }
+
     /** Another than its kind's: it is of no kind then. */
     public Wall withThickness(Given<Double> t) {
         return new Wall(id, reference, side, t, base, top, from, Optional.empty());

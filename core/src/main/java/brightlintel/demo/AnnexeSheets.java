@@ -75,7 +75,7 @@ public final class AnnexeSheets {
                 Point open = hinge.plus(shut.minus(hinge).left());
                 s.line(hinge, open).quarter(hinge, shut);
             }
-            case Opening.Filling.Empty _ -> s.line(r.at(o.start(), 0), r.at(o.end(), 0));
+            case Opening.Filling.Glazed _, Opening.Filling.Empty _ -> s.line(r.at(o.start(), 0), r.at(o.end(), 0));
         }
     }
 

@@ -199,7 +199,7 @@ public final class HeronQuayDrawings {
                 Point hinge = w.reference().at(far ? o.end() : o.start(), left ? w.left() : -w.right());
                 s.insert(doors, "DOOR", hinge, (far ? -1 : 1) * o.width().value(), (left ? 1 : -1) * o.width().value(), d.angle());
             }
-            case Opening.Filling.Empty _ -> {
+            case Opening.Filling.Glazed _, Opening.Filling.Empty _ -> {
                 for (double off : new double[] {-w.right(), w.left()})
                     s.line(doors, w.reference().at(o.start(), off), w.reference().at(o.end(), off));
             }

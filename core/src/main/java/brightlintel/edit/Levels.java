@@ -1,5 +1,6 @@
 package brightlintel.edit;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Edit;
 import brightlintel.building.Given;
@@ -8,13 +9,16 @@ import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Stand;
 import brightlintel.building.Storey;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -53,11 +57,24 @@ public final class Levels {
                     case Slab x -> x.top() instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id)
                         ? x.withTop(new Stand.OnFloor(h.aboveFloor(x.top()))) : x;
                     case Column x -> freed(x, id, h);
-                    case Opening _, Room _, Separation _ -> e;
+                    case Stair x -> freed(x, id, h);
+                    case Roof x -> isOn(x.eaves(), id) ? x.withEaves(new Stand.OnFloor(h.aboveFloor(x.eaves()))) : x;
+                    case Opening _, Room _, Separation _, Zone _, BuildingOutline _ -> e;
                 }));
             }
             return out.withLevels(p.levels().stream().filter(l -> !l.id().equals(id)).toList());
         });
+    }
+
+    private static boolean isOn(Stand s, LevelId id) {
+        return s instanceof Stand.OnLevel(LevelId l, double _) && l.equals(id);
+    }
+
+    private static Stair freed(Stair s, LevelId id, Heights h) {
+        Stair out = s;
+        if (s.top() instanceof Top.ToLevel(LevelId l, double _) && l.equals(id))
+            out = out.withTop(new Top.Height(Given.stated(h.height(s))));
+        return isOn(s.base(), id) ? out.withBase(new Stand.OnFloor(h.aboveFloor(s.base()))) : out;
     }
 
     private static Column freed(Column c, LevelId id, Heights h) {

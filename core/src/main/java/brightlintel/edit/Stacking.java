@@ -1,5 +1,6 @@
 package brightlintel.edit;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
@@ -8,17 +9,22 @@ import brightlintel.building.Given;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Storeys: heights, levels, adding, repeating. Levels and floor-to-floor heights always agree. */
@@ -132,16 +138,17 @@ public final class Stacking {
         for (StoreyElement e : c.elements()) {
             ElementId id = ids.get(e.id());
             Provenance from = new Provenance(new Provenance.Way.Repeated(e.id()), List.of());
-            out.add(switch (e) {
-                case Wall w -> w.withId(id).with(from);
-                case Opening o -> o.withId(id, from).withWall(ids.getOrDefault(o.wall(), o.wall()));
-                case Column x -> x.withId(id, from);
-                case Room r -> r.withId(id, from);
-                case Separation s -> s.withId(id, from);
-                case Slab s -> s.withId(id, from)
-                    .following(s.follows().map(f -> f.stream().map(i -> ids.getOrDefault(i, i)).collect(Collectors.toSet())));
+            out.add(switch (e.withId(id, from)) {
+                case Opening o -> o.withWall(ids.getOrDefault(o.wall(), o.wall()));
+                case Slab x -> x.following(renamed(x.follows(), ids));
+                case BuildingOutline x -> x.following(renamed(x.follows(), ids));
+                case Wall _, Column _, Room _, Separation _, Stair _, Roof _, Zone _ -> e.withId(id, from);
             });
         }
         return out;
+    }
+
+    private static Optional<Set<ElementId>> renamed(Optional<Set<ElementId>> followed, Map<ElementId, ElementId> ids) {
+        return followed.map(f -> f.stream().map(i -> ids.getOrDefault(i, i)).collect(Collectors.toSet()));
     }
 }

@@ -1,5 +1,6 @@
 package brightlintel.edit;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
@@ -7,12 +8,15 @@ import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
@@ -89,7 +93,7 @@ public final class Tracing {
                     Wall[] pair = changed.get(o.wall());
                     yield pair == null || pair[0].reference().equals(pair[1].reference()) ? o : Hosting.kept(o, pair[0], pair[1]);
                 }
-                case Slab _, Column _, Room _, Separation _ -> e;
+                case Slab _, Column _, Room _, Separation _, Stair _, Roof _, Zone _, BuildingOutline _ -> e;
             });
         }));
     }
@@ -108,6 +112,10 @@ public final class Tracing {
                 case Room r -> moved(r, from, to, within);
                 case Separation s -> s.with(moved(s.line(), from, to, within));
                 case Column x -> x.at().distance(from) <= within ? x.withAt(to) : x;
+                case Stair s -> moved(s, from, to, within);
+                case Roof r -> r.with(moved(r.outline(), from, to, within), r.cover());
+                case Zone z -> z.with(moved(z.outline(), from, to, within));
+                case BuildingOutline b -> b.follows().isPresent() ? b : b.with(moved(b.outline(), from, to, within));
                 case Wall _, Opening _ -> e;
             }));
         });
@@ -118,9 +126,18 @@ public final class Tracing {
         return a.distance(b) > LEAST_PIECE ? new Piece(a, b, p.bulge()) : p;
     }
 
+    private static Ring moved(Ring r, Point from, Point to, double within) {
+        return r.corners().stream().anyMatch(q -> q.distance(from) <= within) ? r.withCorners(q -> q.distance(from) <= within ? to : q) : r;
+    }
+
+    private static Stair moved(Stair s, Point from, Point to, double within) {
+        List<Piece> line = s.line().stream().map(p -> moved(p, from, to, within)).toList();
+        return line.equals(s.line()) ? s : s.with(line);
+    }
+
     private static Slab moved(Slab s, Point from, Point to, double within) {
         if (s.follows().isPresent()) return s;
-        UnaryOperator<Ring> move = r -> r.withCorners(q -> q.distance(from) <= within ? to : q);
+        UnaryOperator<Ring> move = r -> moved(r, from, to, within);
         Slab next = s.with(move.apply(s.outline())).withHoles(s.holes().stream().map(move).toList());
         return next.equals(s) ? s : next;
     }
@@ -129,7 +146,7 @@ public final class Tracing {
         return switch (r.bound()) {
             case Room.Bound.Within _ -> r;
             case Room.Bound.Drawn(Ring outline, List<Ring> holes) -> {
-                UnaryOperator<Ring> move = x -> x.withCorners(q -> q.distance(from) <= within ? to : q);
+                UnaryOperator<Ring> move = x -> moved(x, from, to, within);
                 yield r.with(new Room.Bound.Drawn(move.apply(outline), holes.stream().map(move).toList()));
             }
         };
@@ -146,7 +163,9 @@ public final class Tracing {
                 case Wall x -> x;
                 case Opening o -> o.wall().equals(id) && o.along() > along ? o.withWall(second).withAlong(o.along() - along) : o;
                 case Slab s -> s.follows().filter(f -> f.contains(id)).map(f -> s.following(Optional.of(with(f, second)))).orElse(s);
-                case Column _, Room _, Separation _ -> e;
+                case BuildingOutline b -> b.follows().filter(f -> f.contains(id)).map(f -> b.following(Optional.of(with(f, second))))
+                    .orElse(b);
+                case Column _, Room _, Separation _, Stair _, Roof _, Zone _ -> e;
             });
         }));
     }
@@ -165,6 +184,23 @@ public final class Tracing {
         return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Slab s && which.contains(s.id()) ? f.apply(s) : e)));
     }
 
+    public static Edit changeStairs(String name, Set<ElementId> which, UnaryOperator<Stair> f) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Stair s && which.contains(s.id()) ? f.apply(s) : e)));
+    }
+
+    public static Edit changeRoofs(String name, Set<ElementId> which, UnaryOperator<Roof> f) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Roof s && which.contains(s.id()) ? f.apply(s) : e)));
+    }
+
+    public static Edit changeZones(String name, Set<ElementId> which, UnaryOperator<Zone> f) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Zone s && which.contains(s.id()) ? f.apply(s) : e)));
+    }
+
+    public static Edit changeOutlines(String name, Set<ElementId> which, UnaryOperator<BuildingOutline> f) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof BuildingOutline s && which.contains(s.id()) ? f.apply(s)
+            : e)));
+    }
+
     public static Edit changeColumns(String name, Set<ElementId> which, UnaryOperator<Column> f) {
         return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Column s && which.contains(s.id()) ? f.apply(s) : e)));
     }
@@ -181,22 +217,28 @@ public final class Tracing {
     public static Edit delete(Collection<ElementId> which) {
         Set<ElementId> ids = Set.copyOf(which);
         return Edit.of("edit.delete", p -> p.withGrid(p.grid().stream().filter(g -> !ids.contains(g.id())).toList())
-            .withAllContents(c -> c.map(e -> e instanceof Slab s && follows(s, ids) ? settled(s, c) : e).without(e -> ids.contains(e.id())
+            .withAllContents(c -> c.map(e -> settled(e, ids, c)).without(e -> ids.contains(e.id())
             || isHostedBy(e, ids))));
     }
 
-    private static boolean follows(Slab s, Set<ElementId> walls) {
-        return s.follows().filter(f -> f.stream().anyMatch(walls::contains)).isPresent();
+    private static boolean follows(Optional<Set<ElementId>> followed, Set<ElementId> walls) {
+        return followed.filter(f -> f.stream().anyMatch(walls::contains)).isPresent();
     }
 
-    private static Slab settled(Slab s, Contents c) {
-        return s.with(SlabOutline.of(s, c, Tolerances.BUILDING)).following(Optional.empty());
+    /** What follows one of these walls stays where it lies now. */
+    private static StoreyElement settled(StoreyElement e, Set<ElementId> walls, Contents c) {
+        return switch (e) {
+            case Slab s when follows(s.follows(), walls) -> s.with(SlabOutline.of(s, c, Tolerances.BUILDING)).following(Optional.empty());
+            case BuildingOutline b when follows(b.follows(), walls) -> b.with(SlabOutline.of(b, c, Tolerances.BUILDING))
+                .following(Optional.empty());
+            default -> e;
+        };
     }
 
     private static boolean isHostedBy(StoreyElement e, Set<ElementId> walls) {
         return switch (e) {
             case Opening o -> walls.contains(o.wall());
-            case Wall _, Slab _, Column _, Room _, Separation _ -> false;
+            case Wall _, Slab _, Column _, Room _, Separation _, Stair _, Roof _, Zone _, BuildingOutline _ -> false;
         };
     }
 }

@@ -1,5 +1,6 @@
 package brightlintel.edit;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
@@ -13,10 +14,12 @@ import brightlintel.geom.Angles;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Walls as wholes: turned round, joined, lengthened or cut back to meet another line, moved square to themselves. */
 public final class WallShaping {
@@ -32,7 +35,7 @@ public final class WallShaping {
             case Wall w when which.contains(w.id()) -> w.with(w.reference().reversed()).withSide(w.side().flipped());
             case Opening o when which.contains(o.wall()) -> {
                 Opening turned = o.withAlong(c.wall(o.wall()).orElseThrow().length() - o.along());
-                yield o.filling() instanceof Opening.Filling.Door d ? turned.with(d.otherHand().otherSide()) : turned;
+                yield turned.with(o.filling().turnedRound());
             }
             default -> e;
         })));
@@ -59,23 +62,50 @@ public final class WallShaping {
             out.add(switch (e) {
                 case Wall w -> w.id().equals(a.id()) ? one : w;
                 case Opening o -> o.wall().equals(a.id()) ? Hosting.kept(o, a, one) : o.wall().equals(b.id()) ? taken(o, b, one) : o;
-                case Slab s -> s.follows().filter(f -> f.contains(b.id())).map(f -> {
-                    Set<ElementId> less = new HashSet<>(f);
-                    less.remove(b.id());
-                    less.add(a.id());
-                    return s.following(Optional.of(less));
-                }).orElse(s);
+                case Slab s -> s.following(instead(s.follows(), a.id(), b.id()));
+                case BuildingOutline x -> x.following(instead(x.follows(), a.id(), b.id()));
                 default -> e;
             });
         }
         return new Contents(out);
     }
 
+    /** One wall in the place of another, for what follows it. */
+    private static Optional<Set<ElementId>> instead(Optional<Set<ElementId>> follows, ElementId one, ElementId gone) {
+        return follows.map(f -> {
+            if (!f.contains(gone)) return f;
+            Set<ElementId> less = new HashSet<>(f);
+            less.remove(gone);
+            less.add(one);
+            return less;
+        });
+    }
+
+    /** One straight wall in the place of the two that end at the corner nearest to a place; nothing where there are not just two there. */
+    public static Optional<Edit> withoutCorner(Contents c, StoreyId on, Point at) {
+        Optional<Point> corner = c.walls().stream().flatMap(w -> Stream.of(w.reference().a(), w.reference().b()))
+            .min(Comparator.comparingDouble(p -> p.distance(at)));
+        if (corner.isEmpty()) return Optional.empty();
+        List<Wall> two = c.walls().stream().filter(w -> endsAt(w, corner.get())).toList();
+        if (two.size() != 2) return Optional.empty();
+        Wall a = two.get(0), b = two.get(1);
+        boolean back = a.reference().a().distance(corner.get()) <= TOGETHER;
+        Point from = back ? a.reference().b() : a.reference().a(), to = b.reference().a().distance(corner.get()) <= TOGETHER
+            ? b.reference().b() : b.reference().a();
+        if (from.distance(to) < SHORTEST) return Optional.empty();
+        return Optional.of(Edit.of("edit.corner-out", p -> p.withContents(on, x -> replaced(x, a, b, a.with(back ? Piece.straight(to, from)
+            : Piece.straight(from, to))))));
+    }
+
+    private static boolean endsAt(Wall w, Point p) {
+        return w.reference().a().distance(p) <= TOGETHER || w.reference().b().distance(p) <= TOGETHER;
+    }
+
     /** Of a wall that may run the other way. */
     private static Opening taken(Opening o, Wall from, Wall to) {
         Opening there = Hosting.kept(o, from, to).withWall(to.id());
         boolean against = from.reference().direction(0).dot(to.reference().direction(0)) < 0;
-        return against && o.filling() instanceof Opening.Filling.Door d ? there.with(d.otherHand().otherSide()) : there;
+        return against ? there.with(o.filling().turnedRound()) : there;
     }
 
     private static Optional<Wall> joined(Wall a, Wall b) {
@@ -130,8 +160,7 @@ public final class WallShaping {
 
     /** Where a corner goes: along the one other wall that ends there, else square to the one that moves. */
     private static Point corner(Project p, StoreyId on, Wall moved, Point at, Piece to, Point square) {
-        List<Wall> there = p.on(on).walls().stream().filter(x -> !x.id().equals(moved.id()) && (x.reference().a().distance(at) <= TOGETHER
-            || x.reference().b().distance(at) <= TOGETHER)).toList();
+        List<Wall> there = p.on(on).walls().stream().filter(x -> !x.id().equals(moved.id()) && endsAt(x, at)).toList();
         if (there.size() != 1 || !there.getFirst().reference().isStraight()) return square;
         Point u = to.direction(0), v = there.getFirst().reference().direction(0);
         double sin = u.cross(v);

@@ -111,6 +111,12 @@ public final class Areas {
         return g;
     }
 
+    static Enclosure enclosure(Polygon p) {
+        List<Ring> holes = new ArrayList<>();
+        for (int k = 0; k < p.getNumInteriorRing(); k++) holes.add(ring(p.getInteriorRingN(k).getCoordinates()));
+        return new Enclosure(ring(p.getExteriorRing().getCoordinates()), holes);
+    }
+
     /** A place well inside an area with holes: of a convex one its centre of gravity, else the middle of the largest circle in it. */
     static Point middle(Ring outline, List<Ring> holes) {
         Geometry g = polygon(new Enclosure(outline, holes));

@@ -1,5 +1,6 @@
 package brightlintel.joint;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.Slab;
@@ -52,10 +53,19 @@ public final class SlabOutline {
 
     /** Where a slab lies now: along the walls it follows while all of them stand and still close, else where it lay last. */
     public static Ring of(Slab s, Contents c, Tolerances tol) {
-        if (s.follows().isEmpty()) return s.outline();
+        return following(s.outline(), s.follows(), c, tol);
+    }
+
+    /** Where a building's outline lies now, in the same way. */
+    public static Ring of(BuildingOutline b, Contents c, Tolerances tol) {
+        return following(b.outline(), b.follows(), c, tol);
+    }
+
+    private static Ring following(Ring last, Optional<Set<ElementId>> follows, Contents c, Tolerances tol) {
+        if (follows.isEmpty()) return last;
         List<Wall> walls = new ArrayList<>();
-        for (Wall w : c.walls()) if (s.follows().get().contains(w.id())) walls.add(w);
-        if (walls.size() < s.follows().get().size()) return s.outline();
-        return around(walls, tol).orElse(s.outline());
+        for (Wall w : c.walls()) if (follows.get().contains(w.id())) walls.add(w);
+        if (walls.size() < follows.get().size()) return last;
+        return around(walls, tol).orElse(last);
     }
 }

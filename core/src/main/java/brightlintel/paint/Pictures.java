@@ -1,16 +1,21 @@
 package brightlintel.paint;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.geom.Box;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
 import java.util.List;
@@ -58,6 +63,10 @@ public final class Pictures {
             case Column c -> c.ground().box();
             case Room r -> r.bound() instanceof Room.Bound.Drawn(Ring outline, List<Ring> _) ? outline.box() : Box.EMPTY;
             case Separation s -> s.line().box();
+            case Stair s -> s.line().stream().map(Piece::box).reduce(Box.EMPTY, Box::with).grown(s.width().value() / 2);
+            case Roof r -> r.outline().box().grown(r.overhang().value());
+            case Zone z -> z.outline().box();
+            case BuildingOutline o -> o.outline().box();
             case Opening _ -> Box.EMPTY;
         };
     }

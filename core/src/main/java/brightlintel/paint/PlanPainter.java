@@ -72,6 +72,7 @@ public final class PlanPainter {
             case Shape.Gap g -> gap(g, selected);
             case Shape.Space x -> space(x, selected);
             case Shape.Post x -> post(x, selected);
+            case Shape.Sketch x -> sketch(x, selected);
             case Shape.Parting x -> brush.dashed(px(x.line()), selected ? 2.5 : 1.2, selected ? palette.brass() : palette.sage(), 6, 4);
         }
     }
@@ -92,6 +93,47 @@ public final class PlanPainter {
             if (g.thickness() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
             if (selected) brush.path(ring, true, 2.5, palette.brass());
         }
+    }
+
+    private void sketch(Shape.Sketch x, boolean selected) {
+        List<List<Point>> rings = x.rings().stream().map(this::px).toList();
+        int ink = selected ? palette.brass() : switch (x.sort()) {
+            case STAIR -> palette.ink();
+            case ROOF -> palette.ink2();
+            case ZONE, OUTLINE -> palette.sage();
+        };
+        switch (x.sort()) {
+            case STAIR -> {
+                for (List<Point> r : rings) brush.path(r, true, selected ? 2 : 0.9, ink);
+                for (List<Point> l : x.lines()) brush.path(px(l), false, selected ? 2 : 1.3, ink);
+            }
+            case ROOF -> {
+                for (List<Point> r : rings) brush.dashed(closed(r), selected ? 2.5 : 1.4, ink, 10, 5);
+                for (List<Point> l : x.lines()) brush.dashed(px(l), selected ? 2 : 1, ink, 10, 5);
+            }
+            case ZONE -> {
+                brush.fillRings(rings, selected ? palette.brassWash() : wash(x.words()), 0.6);
+                for (List<Point> r : rings) brush.path(r, true, selected ? 2.5 : 1.2, ink);
+                named(x);
+            }
+            case OUTLINE -> {
+                for (List<Point> r : rings) brush.dashed(closed(r), selected ? 3 : 2, ink, 16, 5, 3, 5);
+            }
+        }
+    }
+
+    private static List<Point> closed(List<Point> ring) {
+        List<Point> out = new ArrayList<>(ring);
+        out.add(ring.getFirst());
+        return out;
+    }
+
+    /** In the upper left corner, where no room has its words. */
+    private void named(Shape.Sketch x) {
+        double wide = brush.textWidth(x.words(), WORDS, Fonts.Weight.SEMIBOLD);
+        if (wide + 16 > x.box().width() * scale || 2 * LINE > x.box().height() * scale) return;
+        Point at = toPx.apply(new Point(x.box().minX(), x.box().maxY()));
+        brush.text(x.words(), at.x() + 8, at.y() + LINE + 2, WORDS, Fonts.Weight.SEMIBOLD, palette.sage());
     }
 
     private void post(Shape.Post x, boolean selected) {

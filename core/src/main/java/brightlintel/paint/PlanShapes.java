@@ -1,17 +1,22 @@
 package brightlintel.paint;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
+import brightlintel.building.RoofForm;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Piece;
@@ -21,8 +26,11 @@ import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
+import brightlintel.joint.SlabOutline;
 import brightlintel.joint.SlabOutlines;
+import brightlintel.joint.Wells;
 import brightlintel.solid.DoorPlan;
+import brightlintel.solid.PlanLines;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -66,6 +74,11 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         /** A separation line. */
         record Parting(ElementId id, Box box, List<Point> line) implements Shape { }
 
+        /** What is told by lines alone. @param rings closed, lines open */
+        record Sketch(ElementId id, Box box, Sort sort, List<List<Point>> rings, List<List<Point>> lines, String words) implements Shape { }
+
+        enum Sort { STAIR, ROOF, ZONE, OUTLINE }
+
         /** @param lines glass, or a leaf and its swing, the leaf first */
         record Gap(ElementId id, Box box, List<Point> ring, List<List<Point>> lines, boolean door) implements Shape { }
     }
@@ -75,13 +88,18 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         Contents c = p.on(on);
         Footprints f = Footprints.of(c, Tolerances.BUILDING);
         Enclosures e = c.rooms().isEmpty() ? null : Enclosures.of(c, f, Tolerances.BUILDING);
-        return of(c, f, below(p, on), new SlabOutlines(Tolerances.BUILDING), e);
+        return of(c, f, below(p, on), new SlabOutlines(Tolerances.BUILDING), e, Wells.of(p, on));
     }
 
-    /** @param slabs keeps what was solved before; rooms: what walls enclose, null where there are no rooms */
-    public static PlanShapes of(Contents c, Footprints walls, List<Shape.Ground> below, SlabOutlines slabs, Enclosures rooms) {
+    /**
+     * @param slabs keeps what was solved before
+     * @param rooms what walls enclose, null where there are no rooms
+     * @param wells where stairs come up through the slabs
+     */
+    public static PlanShapes of(Contents c, Footprints walls, List<Shape.Ground> below, SlabOutlines slabs, Enclosures rooms,
+                                List<Ring> wells) {
         List<Shape> out = new ArrayList<>();
-        for (StoreyElement e : c.elements()) shape(c, walls, slabs, rooms, e).ifPresent(out::add);
+        for (StoreyElement e : c.elements()) shape(c, walls, slabs, rooms, wells, e).ifPresent(out::add);
         out.sort(Comparator.comparingInt(PlanShapes::pass));
         return new PlanShapes(out, below);
     }
@@ -103,6 +121,9 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         return switch (s) {
             case Shape.Floor _ -> 0;
             case Shape.Space _ -> 1;
+            case Shape.Sketch x when x.sort() == Shape.Sort.ZONE -> 1;
+            case Shape.Sketch x when x.sort() == Shape.Sort.STAIR -> 1;
+            case Shape.Sketch _ -> 6;
             case Shape.Ground _ -> 2;
             case Shape.Post _ -> 3;
             case Shape.Gap _ -> 4;
@@ -110,20 +131,46 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         };
     }
 
-    private static Optional<Shape> shape(Contents c, Footprints walls, SlabOutlines slabs, Enclosures rooms, StoreyElement e) {
+    private static Optional<Shape> shape(Contents c, Footprints walls, SlabOutlines slabs, Enclosures rooms, List<Ring> wells,
+                                         StoreyElement e) {
         return switch (e) {
-            case Slab s -> Optional.of(floor(s, slabs.of(s, c)));
+            case Slab s -> Optional.of(floor(s, Wells.without(s, slabs.of(s, c), wells)));
             case Wall w -> Optional.of(ground(w, walls));
             case Opening o -> c.wall(o.wall()).map(w -> gap(o, w));
             case Column x -> Optional.of(post(x));
             case Room r -> Optional.ofNullable(rooms).flatMap(x -> x.of(r)).map(x -> space(r, x));
+            case Stair s -> {
+                List<List<Point>> rings = PlanLines.steps(s);
+                yield Optional.of(new Shape.Sketch(s.id(), box(rings), Shape.Sort.STAIR, rings, PlanLines.walk(s), ""));
+            }
+            case Roof r -> {
+                RoofForm f = c.form(r).orElse(null);
+                List<Point> ring = f == null ? r.outline().chords(CHORD) : f.edge().corners();
+                yield Optional.of(new Shape.Sketch(r.id(), Box.of(ring), Shape.Sort.ROOF, List.of(ring), f == null ? List.of()
+                    : PlanLines.ridges(f), ""));
+            }
+            case Zone z -> {
+                List<List<Point>> rings = rings(z.outline(), z.holes());
+                yield Optional.of(new Shape.Sketch(z.id(), box(rings), Shape.Sort.ZONE, rings, List.of(), z.name()));
+            }
+            case BuildingOutline b -> {
+                List<Point> ring = SlabOutline.of(b, c, Tolerances.BUILDING).chords(CHORD);
+                yield Optional.of(new Shape.Sketch(b.id(), Box.of(ring), Shape.Sort.OUTLINE, List.of(ring), List.of(), ""));
+            }
             case Separation s -> Optional.of(new Shape.Parting(s.id(), s.line().box(), s.line().points(CHORD)));
         };
     }
 
-    private static Shape.Floor floor(Slab s, Ring outline) {
+    /** An outline counter-clockwise, its holes the other way round. */
+    private static List<List<Point>> rings(Ring outline, List<Ring> holes) {
         List<List<Point>> rings = new ArrayList<>(List.of(outline.counterClockwise().chords(CHORD)));
-        for (Ring h : s.holes()) rings.add(h.counterClockwise().reversed().chords(CHORD));
+        for (Ring h : holes) rings.add(h.counterClockwise().reversed().chords(CHORD));
+        return rings;
+    }
+
+    private static Shape.Floor floor(Slab s, List<Enclosure> ground) {
+        List<List<Point>> rings = new ArrayList<>();
+        for (Enclosure e : ground) rings.addAll(rings(e.outline(), e.holes()));
         return new Shape.Floor(s.id(), box(rings), rings);
     }
 
@@ -133,8 +180,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
     }
 
     private static Shape.Space space(Room r, Enclosure e) {
-        List<List<Point>> rings = new ArrayList<>(List.of(e.outline().counterClockwise().chords(CHORD)));
-        for (Ring h : e.holes()) rings.add(h.counterClockwise().reversed().chords(CHORD));
+        List<List<Point>> rings = rings(e.outline(), e.holes());
         return new Shape.Space(r.id(), box(rings), rings, r.number(), r.name(), r.zone(), e.area(), e.middle());
     }
 
@@ -148,6 +194,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         List<List<Point>> lines = switch (o.filling()) {
             case Opening.Filling.Window _ -> List.of(along(w.reference(), o.start(), o.end(), (w.left() - w.right()) / 2));
             case Opening.Filling.Door d -> DoorPlan.of(o, w, d).stream().map(PlanShapes::chords).toList();
+            case Opening.Filling.Glazed g -> PlanLines.glazed(o, g, w);
             case Opening.Filling.Empty _ -> List.of();
         };
         List<List<Point>> all = new ArrayList<>(lines);

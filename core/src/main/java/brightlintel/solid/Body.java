@@ -10,7 +10,7 @@ import brightlintel.building.StoreyId;
  * @param edges     six numbers each; not to be changed
  */
 public record Body(ElementId id, StoreyId storey, Matter matter, float[] triangles, float[] edges) {
-    public enum Matter { WALL, SLAB, DOOR, GLASS, COLUMN }
+    public enum Matter { WALL, SLAB, DOOR, GLASS, COLUMN, STAIR, ROOF }
 
     /** The same body, not one alike: arrays are not compared. */
     @Override public boolean equals(Object o) {

@@ -1,23 +1,29 @@
 package brightlintel.solid;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Heights;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosure;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
+import brightlintel.joint.Wells;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -34,15 +40,18 @@ public final class Solids {
         Heights heights = Heights.of(p, id);
         Footprints f = Footprints.of(c, tol);
         List<Body> out = new ArrayList<>();
+        List<Ring> wells = c.slabs().isEmpty() ? List.of() : Wells.of(p, id);
         for (StoreyElement e : c.elements())
             switch (e) {
                 case Wall w -> out.add(wall(w, id, f.of(w.id()), c.openingsIn(w.id()), heights.of(w.base()), heights.top(w)));
                 case Opening o -> c.wall(o.wall()).filter(_ -> !(o.filling() instanceof Opening.Filling.Empty))
-                    .ifPresent(w -> out.add(filling(o, w, id, heights.of(w.base()), tol)));
+                    .ifPresent(w -> filling(o, w, id, heights.of(w.base()), tol, out));
                 case Column x -> out.add(column(x, id, heights, tol));
                 // rooms are what bodies leave
-                case Room _, Separation _ -> { }
-                case Slab s -> out.add(slab(s, id, SlabOutline.of(s, c, tol), heights.of(s.top()), tol));
+                case Room _, Separation _, Zone _, BuildingOutline _ -> { }
+                case Slab s -> out.add(slab(s, id, Wells.without(s, SlabOutline.of(s, c, tol), wells), heights.of(s.top()), tol));
+                case Stair x -> out.add(StairBody.of(x, id, heights, tol));
+                case Roof x -> c.form(x).ifPresent(y -> out.add(RoofBody.of(x, y, id, heights.of(x.eaves()))));
             }
         return out;
     }
@@ -71,25 +80,34 @@ public final class Solids {
         return Math.abs(Angles.signed(c.minus(b).angle() - b.minus(a).angle())) > BEND;
     }
 
-    private static Body filling(Opening o, Wall w, StoreyId on, double base, Tolerances tol) {
+    private static void filling(Opening o, Wall w, StoreyId on, double base, Tolerances tol, List<Body> out) {
+        if (o.filling() instanceof Opening.Filling.Glazed g) {
+            out.addAll(new GlazedBody(o, g, w, tol).bodies(on, base));
+            return;
+        }
         boolean window = o.filling() instanceof Opening.Filling.Window;
         Facets f = new Facets();
         double middle = (w.left() - w.right()) / 2, half = (window ? PANE : LEAF) / 2;
         prism(openingGround(o, w, middle - half, middle + half, tol), base + o.sill().value(), base + o.head().value(), f);
-        return new Body(o.id(), on, window ? Body.Matter.GLASS : Body.Matter.DOOR, f.triangles(), f.edges());
+        out.add(new Body(o.id(), on, window ? Body.Matter.GLASS : Body.Matter.DOOR, f.triangles(), f.edges()));
     }
 
     /** The ground of an opening between two offsets to the left of the reference; counter-clockwise. */
     public static Ring openingGround(Opening o, Wall w, double right, double left, Tolerances tol) {
+        return ground(w, o.start(), o.end(), right, left, tol);
+    }
+
+    /** Of a wall between two ways along and two offsets to the left of its reference. */
+    static Ring ground(Wall w, double from, double to, double right, double left, Tolerances tol) {
         int n = w.reference().isStraight() ? 1
-            : Math.max(2, (int) Math.ceil(w.reference().chords(tol.chordError(), right) * o.width().value() / w.length()));
+            : Math.max(2, (int) Math.ceil(w.reference().chords(tol.chordError(), right) * (to - from) / w.length()));
         List<Point> out = new ArrayList<>();
-        for (int i = 0; i <= n; i++) out.add(w.reference().at(o.start() + o.width().value() * i / n, right));
-        for (int i = n; i >= 0; i--) out.add(w.reference().at(o.start() + o.width().value() * i / n, left));
+        for (int i = 0; i <= n; i++) out.add(w.reference().at(from + (to - from) * i / n, right));
+        for (int i = n; i >= 0; i--) out.add(w.reference().at(from + (to - from) * i / n, left));
         return new Ring(out).counterClockwise();
     }
 
-    private static void prism(Ring ring, double z0, double z1, Facets f) {
+    static void prism(Ring ring, double z0, double z1, Facets f) {
         List<Point> p = ring.corners();
         f.level(p, List.of(), z1, true);
         f.level(p, List.of(), z0, false);
@@ -103,16 +121,19 @@ public final class Solids {
         return new Body(c.id(), on, Body.Matter.COLUMN, f.triangles(), f.edges());
     }
 
-    private static Body slab(Slab s, StoreyId on, Ring outline, double top, Tolerances tol) {
+    private static Body slab(Slab s, StoreyId on, List<Enclosure> ground, double top, Tolerances tol) {
         Facets f = new Facets();
-        double bottom = top - s.thickness().value();
-        List<List<Point>> holes = s.holes().stream().map(h -> h.counterClockwise().reversed().chords(tol.chordError())).toList();
-        List<Point> p = outline.counterClockwise().chords(tol.chordError());
+        for (Enclosure e : ground) plate(e, top - s.thickness().value(), top, tol, f);
+        return new Body(s.id(), on, Body.Matter.SLAB, f.triangles(), f.edges());
+    }
+
+    static void plate(Enclosure e, double bottom, double top, Tolerances tol, Facets f) {
+        List<List<Point>> holes = e.holes().stream().map(h -> h.counterClockwise().reversed().chords(tol.chordError())).toList();
+        List<Point> p = e.outline().chords(tol.chordError());
         f.level(p, holes, top, true);
         f.level(p, holes, bottom, false);
         sides(p, bottom, top, f);
         for (List<Point> h : holes) sides(h, bottom, top, f);
-        return new Body(s.id(), on, Body.Matter.SLAB, f.triangles(), f.edges());
     }
 
     private static void sides(List<Point> p, double bottom, double top, Facets f) {

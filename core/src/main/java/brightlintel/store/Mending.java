@@ -1,5 +1,6 @@
 package brightlintel.store;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
@@ -10,10 +11,12 @@ import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
 import brightlintel.building.Source;
+import brightlintel.building.Stair;
 import brightlintel.building.Stand;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
@@ -23,6 +26,7 @@ import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.building.WallKind;
+import brightlintel.building.Zone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -123,8 +127,10 @@ final class Mending {
                 }
                 case Slab s -> out.add(slab(s, walls, levels));
                 case Column c -> out.add(column(c, levels, storeys));
-                case Room r -> out.add(r);
-                case Separation s -> out.add(s);
+                case Stair s -> out.add(stair(s, levels, storeys));
+                case Roof r -> out.add(stands(r.eaves(), levels, "roof", r.id()) ? r : r.withEaves(new Stand.OnFloor(r.eaves().offset())));
+                case BuildingOutline b -> out.add(b.following(followed(b.follows(), walls, "outline", b.id())));
+                case Room _, Separation _, Zone _ -> out.add(e);
             }
         }
         return new Contents(out);
@@ -134,14 +140,7 @@ final class Mending {
         remarks.add(Remark.of(Remark.Kind.DOUBLED_ID, e.getClass().getSimpleName(), e.id().value()));
         ElementId id = ElementId.fresh();
         elements.add(id);
-        return switch (e) {
-            case Wall w -> w.withId(id);
-            case Opening o -> o.withId(id, o.from());
-            case Slab s -> s.withId(id, s.from());
-            case Column c -> c.withId(id, c.from());
-            case Room r -> r.withId(id, r.from());
-            case Separation s -> s.withId(id, s.from());
-        };
+        return e.withId(id, e.from());
     }
 
     private Wall ofKind(Wall w, Set<KindId> kinds) {
@@ -163,7 +162,7 @@ final class Mending {
         boolean there = switch (top) {
             case Top.ToLevel(LevelId l, double _) -> levels.contains(l);
             case Top.ToFloor(StoreyId s, double _) -> storeys.contains(s);
-            case Top.NextStorey _, Top.Height _, Top.Sloped _ -> true;
+            case Top.NextStorey _, Top.UnderRoof _, Top.Height _, Top.Sloped _ -> true;
         };
         return there || lost(what, id.value(), "level", top.toString());
     }
@@ -174,13 +173,21 @@ final class Mending {
 
     private Slab slab(Slab s, Map<ElementId, ElementId> walls, Set<LevelId> levels) {
         Slab out = stands(s.top(), levels, "slab", s.id()) ? s : s.withTop(new Stand.OnFloor(s.top().offset()));
-        if (s.follows().isEmpty()) return out;
-        Set<ElementId> followed = s.follows().get();
-        if (walls.keySet().containsAll(followed))
-            return out.following(Optional.of(followed.stream().map(walls::get).collect(Collectors.toSet())));
-        lost("slab", s.id().value(), "wall", followed.stream().filter(f -> !walls.containsKey(f)).map(ElementId::value).sorted()
-            .findFirst().orElse(""));
-        return out.following(Optional.empty());
+        return out.following(followed(s.follows(), walls, "slab", s.id()));
+    }
+
+    private Optional<Set<ElementId>> followed(Optional<Set<ElementId>> follows, Map<ElementId, ElementId> walls, String what,
+                                              ElementId id) {
+        if (follows.isEmpty()) return follows;
+        Set<ElementId> f = follows.get();
+        if (walls.keySet().containsAll(f)) return Optional.of(f.stream().map(walls::get).collect(Collectors.toSet()));
+        lost(what, id.value(), "wall", f.stream().filter(x -> !walls.containsKey(x)).map(ElementId::value).sorted().findFirst().orElse(""));
+        return Optional.empty();
+    }
+
+    private Stair stair(Stair s, Set<LevelId> levels, Set<StoreyId> storeys) {
+        Stair out = ends(s.top(), levels, storeys, "stair", s.id()) ? s : s.withTop(Top.NEXT);
+        return stands(s.base(), levels, "stair", s.id()) ? out : out.withBase(new Stand.OnFloor(s.base().offset()));
     }
 
     private boolean stands(Stand s, Set<LevelId> levels, String what, ElementId id) {

@@ -1,9 +1,11 @@
 package brightlintel.store;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Cast;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Custody;
+import brightlintel.building.Division;
 import brightlintel.building.DrawnRef;
 import brightlintel.building.ElementId;
 import brightlintel.building.Evidence;
@@ -16,10 +18,12 @@ import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.Repair;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Section;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Stand;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
@@ -28,6 +32,7 @@ import brightlintel.building.Top;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
 import brightlintel.building.Why;
+import brightlintel.building.Zone;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Nurbs;
@@ -123,6 +128,7 @@ final class ProjectJson {
         w.put(Top.NextStorey.class, "next-storey");
         w.put(Top.ToFloor.class, "floor");
         w.put(Top.ToLevel.class, "level");
+        w.put(Top.UnderRoof.class, "roof");
         w.put(Top.Height.class, "height");
         w.put(Top.Sloped.class, "sloped");
         w.put(Provenance.Way.ByHand.class, "by-hand");
@@ -130,6 +136,7 @@ final class ProjectJson {
         w.put(Provenance.Way.Repeated.class, "repeated");
         w.put(Opening.Filling.Door.class, "door");
         w.put(Opening.Filling.Window.class, "window");
+        w.put(Opening.Filling.Glazed.class, "glazed");
         w.put(Opening.Filling.Empty.class, "empty");
         w.put(Wall.class, "wall");
         w.put(Opening.class, "opening");
@@ -137,6 +144,17 @@ final class ProjectJson {
         w.put(Column.class, "column");
         w.put(Room.class, "room");
         w.put(Separation.class, "separation");
+        w.put(Stair.class, "stair");
+        w.put(Roof.class, "roof");
+        w.put(Zone.class, "zone");
+        w.put(BuildingOutline.class, "outline");
+        w.put(Roof.Cover.Pitched.class, "pitched");
+        w.put(Roof.Cover.Flat.class, "flat");
+        w.put(Roof.Edge.Slope.class, "slope");
+        w.put(Roof.Edge.Gable.class, "gable");
+        w.put(Roof.Edge.AtWall.class, "at-wall");
+        w.put(Division.Number.class, "number");
+        w.put(Division.Spacing.class, "spacing");
         w.put(Section.Round.class, "round");
         w.put(Section.Rectangle.class, "rectangle");
         w.put(Section.Shape.class, "shape");
@@ -164,7 +182,8 @@ final class ProjectJson {
 
     private static final List<Class<?>> SEALED = List.of(Why.class, Evidence.class, Custody.class, SpaceKey.class, Stand.class, Top.class,
         Provenance.Way.class,
-        Opening.Filling.class, StoreyElement.class, Section.class, Room.Bound.class, DrawnRef.class, Curve.class, Cast.Part.class,
+        Opening.Filling.class, StoreyElement.class, Roof.Cover.class, Roof.Edge.class, Division.class, Section.class, Room.Bound.class,
+            DrawnRef.class, Curve.class, Cast.Part.class,
             Repair.class, Ink.class);
 
     static final JsonMapper MAPPER = mapper();

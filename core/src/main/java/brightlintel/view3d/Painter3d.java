@@ -188,6 +188,8 @@ public final class Painter3d {
                 case WALL -> p.isDark() ? 0x8FA3A6 : 0xE9E3D4;
                 case COLUMN -> p.isDark() ? 0x9C8FA6 : 0xD8CFDC;
                 case SLAB -> p.isDark() ? 0x66777A : 0xCFC8B6;
+                case STAIR -> p.isDark() ? 0x7F8C80 : 0xD9DDCB;
+                case ROOF -> p.isDark() ? 0x8F6F66 : 0xD9B8A8;
                 case DOOR -> p.brass();
                 case GLASS -> p.isDark() ? 0x6F95A0 : 0xBFD3D6;
             };

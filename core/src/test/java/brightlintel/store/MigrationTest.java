@@ -124,16 +124,27 @@ class MigrationTest {
         assertThat(o.project().contents()).isEqualTo(is.contents());
     }
 
+    /** Version 6 only has more. */
+    @Test void aProjectOfVersionFiveIsWhatItWas() throws IOException {
+        Opened o = open("two-storeys-of-version-5.lintel", new Originals(folder.resolve("a")));
+        assertThat(o.version()).isEqualTo(5);
+        assertThat(o.remarks()).isEmpty();
+        Storey ground = o.project().storeys().getFirst();
+        assertThat(o.project().on(ground.id()).walls()).hasSize(8);
+        assertThat(o.project().on(ground.id()).openings()).isNotEmpty();
+        assertThat(o.project().on(ground.id()).slabs()).hasSize(1);
+    }
+
     /** Saved again it is of this version, and opens as the same project. */
     @Test void aProjectOfVersionOneIsSavedAsThisVersion() throws IOException {
         Originals originals = new Originals(folder.resolve("a"));
         Project p = open("two-storeys-of-version-1.lintel", originals).project();
         Path saved = folder.resolve("again.lintel");
         ProjectFile.save(p, originals, saved);
-        assertThat(json(saved)).contains("\"version\" : 5");
+        assertThat(json(saved)).contains("\"version\" : 6");
         Opened again = ProjectFile.open(saved, new Originals(folder.resolve("c")), "Ground");
         assertThat(again.project()).isEqualTo(p);
-        assertThat(again.version()).isEqualTo(5);
+        assertThat(again.version()).isEqualTo(6);
         assertThat(again.remarks()).isEmpty();
     }
 
@@ -195,7 +206,7 @@ class MigrationTest {
     }
 
     @Test void aVersionThatIsNotKnownIsRefused() {
-        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":6,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
+        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":7,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
             StandardCharsets.UTF_8);
         try {
             ProjectFile.decisions(newer, "Ground");

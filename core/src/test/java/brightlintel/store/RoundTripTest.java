@@ -3,10 +3,12 @@ package brightlintel.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brightlintel.building.Appearance;
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Cast;
 import brightlintel.building.Clearing;
 import brightlintel.building.Column;
 import brightlintel.building.Custody;
+import brightlintel.building.Division;
 import brightlintel.building.DrawnRef;
 import brightlintel.building.ElementId;
 import brightlintel.building.Evidence;
@@ -26,6 +28,7 @@ import brightlintel.building.Provenance;
 import brightlintel.building.Region;
 import brightlintel.building.Repair;
 import brightlintel.building.Role;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Scale;
 import brightlintel.building.Section;
@@ -35,6 +38,7 @@ import brightlintel.building.Single;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
 import brightlintel.building.Source;
+import brightlintel.building.Stair;
 import brightlintel.building.Stand;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
@@ -49,6 +53,7 @@ import brightlintel.building.Units;
 import brightlintel.building.Verdict;
 import brightlintel.building.Wall;
 import brightlintel.building.WallKind;
+import brightlintel.building.Zone;
 import brightlintel.correct.FourPoints;
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.External;
@@ -131,6 +136,23 @@ class RoundTripTest {
             : new Room.Bound.Drawn(ring(), List.of(ring())), r.nextBoolean() ? Optional.empty() : Optional.of(12.5),
             r.nextBoolean() ? Optional.empty() : Optional.of(given(2.6)), "Heated", from()));
         out.add(new Separation(id(), piece(), from()));
+        Piece one = piece();
+        out.add(new Stair(id(), r.nextBoolean() ? List.of(one) : List.of(one, new Piece(one.b(), point(), 0)), given(1.1),
+            given(2 + r.nextInt(30)), stand(), top(), from()));
+        Ring over = ring();
+        List<Roof.Edge> edges = new ArrayList<>();
+        for (int i = 0; i < over.size(); i++) edges.add(switch (r.nextInt(3)) {
+            case 0 -> new Roof.Edge.Gable();
+            case 1 -> new Roof.Edge.AtWall();
+            default -> new Roof.Edge.Slope(0.1 + r.nextDouble());
+        });
+        out.add(new Roof(id(), over, r.nextBoolean() ? new Roof.Cover.Pitched(edges) : new Roof.Cover.Flat(r.nextDouble(), 0.25),
+            given(r.nextDouble()), given(0.3), stand(), from()));
+        out.add(new Zone(id(), "Zone Ä", ring(), r.nextBoolean() ? List.of() : List.of(ring()), r.nextBoolean() ? Optional.empty()
+            : Optional.of(given(3.1)), from()));
+        out.add(new BuildingOutline(id(), ring(), r.nextBoolean() ? Optional.empty() : Optional.of(Set.of(out.get(0).id())),
+            BuildingOutline.Under.values()[r.nextInt(4)], BuildingOutline.Over.values()[r.nextInt(4)], r.nextBoolean() ? Optional.empty()
+            : Optional.of(given(2.8)), from()));
         return out;
     }
 
@@ -177,8 +199,9 @@ class RoundTripTest {
     }
 
     private Top top() {
-        return switch (r.nextInt(5)) {
+        return switch (r.nextInt(6)) {
             case 0 -> Top.NEXT;
+            case 5 -> new Top.UnderRoof(r.nextGaussian());
             case 1 -> new Top.ToFloor(STOREYS.get(r.nextInt(2)), r.nextGaussian());
             case 2 -> new Top.ToLevel(LEVEL, r.nextGaussian());
             case 3 -> new Top.Height(given(2.4));
@@ -187,11 +210,16 @@ class RoundTripTest {
     }
 
     private Opening.Filling filling() {
-        return switch (r.nextInt(3)) {
+        return switch (r.nextInt(4)) {
+            case 3 -> new Opening.Filling.Glazed(division(), division(), 0.05 + r.nextDouble() / 10, r.nextBoolean());
             case 0 -> new Opening.Filling.Door(r.nextBoolean(), r.nextBoolean(), Opening.Filling.Way.values()[r.nextInt(4)]);
             case 1 -> new Opening.Filling.Window();
             default -> new Opening.Filling.Empty();
         };
+    }
+
+    private Division division() {
+        return r.nextBoolean() ? new Division.Number(1 + r.nextInt(9)) : new Division.Spacing(0.1 + r.nextDouble());
     }
 
     private Provenance from() {

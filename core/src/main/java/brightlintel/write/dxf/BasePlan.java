@@ -1,18 +1,22 @@
 package brightlintel.write.dxf;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Role;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.drawing.Colour;
 import brightlintel.drawing.Companions;
 import brightlintel.drawing.Doubles;
@@ -39,8 +43,10 @@ import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
+import brightlintel.joint.Wells;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.role.Casting;
+import brightlintel.solid.PlanLines;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -66,7 +72,8 @@ public final class BasePlan {
         }
     }
 
-    private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", GRID = "MODEL-GRID",
+    private static final String WALLS = "MODEL-WALL", OPENINGS = "MODEL-OPENING", SLABS = "MODEL-SLAB", STAIRS = "MODEL-STAIR",
+        ROOFS = "MODEL-ROOF", ZONES = "MODEL-ZONE", OUTLINES = "MODEL-OUTLINE", GRID = "MODEL-GRID",
         COLUMNS = "MODEL-COLUMN", ROOMS = "MODEL-ROOM",
         SITE = "MODEL-SITE";
     /** Of the cross at the datum, and of the arrow to north; metres. */
@@ -205,6 +212,7 @@ public final class BasePlan {
         Contents c = p.on(on);
         Footprints f = Footprints.of(c, Tolerances.BUILDING);
         Enclosures rooms = c.rooms().isEmpty() ? null : Enclosures.of(c, f, Tolerances.BUILDING);
+        List<Ring> wells = Wells.of(p, on);
         for (StoreyElement e : c.elements())
             switch (e) {
                 case Wall w -> {
@@ -214,6 +222,7 @@ public final class BasePlan {
                 case Opening o -> c.wall(o.wall()).ifPresent(w -> {
                     layer(OPENINGS, 30);
                     ring(Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING), OPENINGS);
+                    if (o.filling() instanceof Opening.Filling.Glazed g) PlanLines.glazed(o, g, w).forEach(l -> lines(l, OPENINGS));
                 });
                 case Column x -> {
                     layer(COLUMNS, 6);
@@ -222,10 +231,31 @@ public final class BasePlan {
                 case Room r -> Optional.ofNullable(rooms).flatMap(y -> y.of(r)).ifPresent(y -> room(r, y));
                 // a line of thought, not of building
                 case Separation _ -> { }
+                case Stair x -> {
+                    layer(STAIRS, 4);
+                    PlanLines.steps(x).forEach(r -> ring(new Ring(r), STAIRS));
+                    PlanLines.walk(x).forEach(l -> lines(l, STAIRS));
+                }
+                case Roof x -> c.form(x).ifPresent(y -> {
+                    layer(ROOFS, 1);
+                    ring(y.edge(), ROOFS);
+                    PlanLines.ridges(y).forEach(l -> lines(l, ROOFS));
+                });
+                case Zone z -> {
+                    layer(ZONES, 92);
+                    ring(z.outline(), ZONES);
+                    z.holes().forEach(h -> ring(h, ZONES));
+                }
+                case BuildingOutline b -> {
+                    layer(OUTLINES, 94);
+                    ring(SlabOutline.of(b, c, Tolerances.BUILDING), OUTLINES);
+                }
                 case Slab s -> {
                     layer(SLABS, 8);
-                    ring(SlabOutline.of(s, c, Tolerances.BUILDING), SLABS);
-                    s.holes().forEach(h -> ring(h, SLABS));
+                    for (Enclosure y : Wells.without(s, SlabOutline.of(s, c, Tolerances.BUILDING), wells)) {
+                        ring(y.outline(), SLABS);
+                        y.holes().forEach(h -> ring(h, SLABS));
+                    }
                 }
             }
         for (GridLine g : p.grid()) if (g.isOn(on)) grid(g);
@@ -271,6 +301,11 @@ public final class BasePlan {
         Vec3 p = flat(toUnit.apply(at));
         out.add(new Entity.Text(key(), on(SITE), Vec3.UP, Entity.TextSort.TEXT, text, "", height * perMetre, p, p, 0, 1, 0,
             Entity.Across.LEFT, Entity.Upward.BASE, true));
+    }
+
+    private void lines(List<Point> p, String layer) {
+        for (int i = 0; i + 1 < p.size(); i++)
+            out.add(new Entity.Line(key(), on(layer), Vec3.UP, flat(toUnit.apply(p.get(i))), flat(toUnit.apply(p.get(i + 1)))));
     }
 
     private void ring(Ring r, String layer) {

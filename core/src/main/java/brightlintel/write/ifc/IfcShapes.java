@@ -6,6 +6,7 @@ import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
+import brightlintel.joint.Enclosure;
 import brightlintel.write.ifc.StepText.Ref;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -49,17 +50,34 @@ final class IfcShapes {
         return s.add("IFCLOCALPLACEMENT", in == null ? NONE : in, axes);
     }
 
+    /** An outline in local coordinates, drawn up from a height. */
+    record Block(Ring ring, double from, double height) { }
+
+    Ref blocks(List<Block> blocks) {
+        List<Ref> solids = new ArrayList<>();
+        for (Block b : blocks) solids.add(extruded(b.ring, List.of(), b.from, b.height));
+        return s.add("IFCSHAPEREPRESENTATION", body, "Body", "SweptSolid", solids);
+    }
+
     /** Outlines, in local coordinates, drawn up from a height. */
     Ref prisms(List<Ring> rings, List<Ring> holes, double from, double height) {
         List<Ref> solids = new ArrayList<>();
-        for (Ring r : rings) {
-            Ref profile = holes.isEmpty() ? s.add("IFCARBITRARYCLOSEDPROFILEDEF", StepText.of("AREA"), NONE, closed(r.counterClockwise()))
-                : s.add("IFCARBITRARYPROFILEDEFWITHVOIDS", StepText.of("AREA"), NONE, closed(r.counterClockwise()),
-                holes.stream().map(this::closed).toList());
-            Ref at = s.once("IFCAXIS2PLACEMENT3D", point(0, 0, from), NONE, NONE);
-            solids.add(s.add("IFCEXTRUDEDAREASOLID", profile, at, direction(0, 0, 1), height));
-        }
+        for (Ring r : rings) solids.add(extruded(r, holes, from, height));
         return s.add("IFCSHAPEREPRESENTATION", body, "Body", "SweptSolid", solids);
+    }
+
+    private Ref extruded(Ring r, List<Ring> holes, double from, double height) {
+        Ref profile = holes.isEmpty() ? s.add("IFCARBITRARYCLOSEDPROFILEDEF", StepText.of("AREA"), NONE, closed(r.counterClockwise()))
+            : s.add("IFCARBITRARYPROFILEDEFWITHVOIDS", StepText.of("AREA"), NONE, closed(r.counterClockwise()),
+            holes.stream().map(this::closed).toList());
+        Ref at = s.once("IFCAXIS2PLACEMENT3D", point(0, 0, from), NONE, NONE);
+        return s.add("IFCEXTRUDEDAREASOLID", profile, at, direction(0, 0, 1), height);
+    }
+
+    /** Several outlines, each with its own holes, as one body. */
+    Ref plates(List<Enclosure> ground, double height) {
+        return s.add("IFCSHAPEREPRESENTATION", body, "Body", "SweptSolid", ground.stream().map(e -> extruded(e.outline(), e.holes(), 0,
+            height)).toList());
     }
 
     /** Straight outlines as the plain polyline that every reader knows, those with arcs as they are. */

@@ -2,8 +2,10 @@ package brightlintel.write.ifc;
 
 import static brightlintel.write.ifc.StepText.NONE;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
 import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
@@ -11,16 +13,20 @@ import brightlintel.building.Ids;
 import brightlintel.building.KindId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
+import brightlintel.building.RoofForm;
 import brightlintel.building.Room;
 import brightlintel.building.Section;
 import brightlintel.building.Separation;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.TopLine;
 import brightlintel.building.Wall;
 import brightlintel.building.WallKind;
+import brightlintel.building.Zone;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -30,6 +36,8 @@ import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
+import brightlintel.joint.Wells;
+import brightlintel.solid.GlazedBody;
 import brightlintel.solid.Solids;
 import brightlintel.write.ifc.StepText.Ref;
 import java.io.IOException;
@@ -39,9 +47,11 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -57,12 +67,15 @@ public final class IfcWriter {
     private final Tolerances tol;
     private final StepText s = new StepText();
     private final IfcShapes shapes;
+    private final IfcSets sets;
+    private final IfcUpper upper;
+    private final IfcZones zones;
     private final Ref context;
     private final List<Note> notes = new ArrayList<>();
     private final Map<KindId, List<Ref>> ofKind = new LinkedHashMap<>();
 
     /** What could not be handed over as it is. */
-    public enum Note { GRID_NEEDS_TWO_DIRECTIONS, OPENING_WITHOUT_WALL, WALL_WITHOUT_GROUND, ROOM_NOT_CLOSED }
+    public enum Note { GRID_NEEDS_TWO_DIRECTIONS, OPENING_WITHOUT_WALL, WALL_WITHOUT_GROUND, ROOM_NOT_CLOSED, ROOF_NOT_CLOSED }
 
     private IfcWriter(Project project, Tolerances tol) {
         this.project = project;
@@ -72,6 +85,9 @@ public final class IfcWriter {
         Ref trueNorth = s.add("IFCDIRECTION", List.of(-Math.sin(north), Math.cos(north)));
         context = s.add("IFCGEOMETRICREPRESENTATIONCONTEXT", NONE, "Model", 3, 1e-5, world, trueNorth);
         shapes = new IfcShapes(s, context);
+        sets = new IfcSets(s, project.id());
+        upper = new IfcUpper(s, shapes, sets);
+        zones = new IfcZones(s, shapes, sets);
     }
 
     /** @return what was left out */
@@ -86,33 +102,27 @@ public final class IfcWriter {
         return w.notes.stream().distinct().toList();
     }
 
-    private String id(String role) {
-        return GlobalId.of(Ids.derived(project.id(), role));
-    }
-
-    private static String id(UUID u) {
-        return GlobalId.of(u);
-    }
-
     private void project() {
         List<Ref> units = List.of(unit("LENGTHUNIT", "METRE"), unit("AREAUNIT", "SQUARE_METRE"), unit("VOLUMEUNIT", "CUBIC_METRE"),
             unit("PLANEANGLEUNIT", "RADIAN"));
         Ref assignment = s.add("IFCUNITASSIGNMENT", units);
-        Ref p = s.add("IFCPROJECT", id(Ids.uuid(project.id())), NONE, project.name(), NONE, NONE, NONE, NONE, List.of(context), assignment);
+        Ref p = s.add("IFCPROJECT", IfcSets.of(project.id()), NONE, project.name(), NONE, NONE, NONE, NONE, List.of(context), assignment);
         if (project.site().isKnown()) survey();
         Ref atSite = shapes.placement(null, 0, 0, 0, EAST);
         double datum = project.site().datum().value();
-        Ref site = s.add("IFCSITE", id("site"), NONE, project.name(), NONE, NONE, atSite, NONE, NONE, StepText.of("ELEMENT"), NONE, NONE,
+        Ref site = s.add("IFCSITE", sets.id("site"), NONE, project.name(), NONE, NONE, atSite, NONE, NONE, StepText.of("ELEMENT"), NONE,
+            NONE,
             datum, NONE, NONE);
         Ref atBuilding = shapes.placement(atSite, 0, 0, 0, EAST);
-        Ref building = s.add("IFCBUILDING", id("building"), NONE, project.name(), NONE, NONE, atBuilding, NONE, NONE,
+        Ref building = s.add("IFCBUILDING", sets.id("building"), NONE, project.name(), NONE, NONE, atBuilding, NONE, NONE,
             StepText.of("ELEMENT"), datum, NONE, NONE);
-        aggregate("site", p, List.of(site));
-        aggregate("building", site, List.of(building));
+        sets.aggregate("site", p, List.of(site));
+        sets.aggregate("building", site, List.of(building));
         List<Ref> storeys = new ArrayList<>();
         for (Storey st : project.storeys()) storeys.add(storey(st, atBuilding));
-        aggregate("storeys", building, storeys);
+        sets.aggregate("storeys", building, storeys);
         for (WallKind k : project.wallKinds()) if (ofKind.containsKey(k.id())) wallKind(k, ofKind.get(k.id()));
+        zones.groups();
         grid(building, atBuilding);
     }
 
@@ -132,18 +142,15 @@ public final class IfcWriter {
         return s.add("IFCSIUNIT", StepText.DERIVED, StepText.of(type), NONE, StepText.of(name));
     }
 
-    private void aggregate(String role, Ref whole, List<Ref> parts) {
-        s.add("IFCRELAGGREGATES", id("aggregate/" + role), NONE, NONE, NONE, whole, parts);
-    }
-
     private Ref storey(Storey st, Ref atBuilding) {
         double level = st.level().value();
         Ref at = shapes.placement(atBuilding, 0, 0, level, EAST);
-        Ref storey = s.add("IFCBUILDINGSTOREY", id(Ids.uuid(st.id().value())), NONE, st.name(), NONE, NONE, at, NONE, NONE,
+        Ref storey = s.add("IFCBUILDINGSTOREY", IfcSets.of(st.id().value()), NONE, st.name(), NONE, NONE, at, NONE, NONE,
             StepText.of("ELEMENT"), level);
         Floor floor = new Floor(Heights.of(project, st.id()), project.on(st.id()), Footprints.of(project.on(st.id()), tol), at,
-            new ArrayList<>(), new Enclosures[1]);
+            new ArrayList<>(), new HashMap<>(), new Enclosures[1]);
         List<Ref> spaces = new ArrayList<>();
+        Map<Room, Ref> bounded = new LinkedHashMap<>();
         for (StoreyElement e : floor.contents.elements())
             switch (e) {
                 case Wall w -> wall(w, floor);
@@ -152,20 +159,51 @@ public final class IfcWriter {
                     if (floor.contents.wall(o.wall()).isEmpty()) notes.add(Note.OPENING_WITHOUT_WALL);
                 }
                 case Slab x -> floor.contained.add(slab(x, floor));
-                case Column x -> floor.contained.add(column(x, floor));
-                case Room r -> rooms(floor).of(r).ifPresentOrElse(y -> spaces.add(space(r, y, floor)), () ->
+                case Column x -> floor.put(x.id(), column(x, floor));
+                case Stair x -> floor.contained.add(upper.stair(x, floor.heights, at));
+                case Roof x -> roof(x, floor);
+                case Zone z -> zones.zone(z, st, storey, at);
+                case BuildingOutline b -> zones.outline(b, SlabOutline.of(b, floor.contents, tol), st, storey, at);
+                case Room r -> rooms(floor).of(r).ifPresentOrElse(y -> {
+                    Ref space = space(r, y, floor);
+                    spaces.add(space);
+                    bounded.put(r, space);
+                    zones.room(r, space);
+                }, () ->
                     notes.add(Note.ROOM_NOT_CLOSED));
                 // parts rooms, and is nothing itself
                 case Separation _ -> { }
             }
-        if (!spaces.isEmpty()) aggregate("rooms/" + st.id().value(), storey, spaces);
+        if (!spaces.isEmpty()) sets.aggregate("rooms/" + st.id().value(), storey, spaces);
+        bounds(bounded, floor);
         if (!floor.contained.isEmpty())
-            s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", id("contained/" + st.id().value()), NONE, NONE, NONE, floor.contained, storey);
+            s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", sets.id("contained/" + st.id().value()), NONE, NONE, NONE, floor.contained, storey);
         return storey;
     }
 
+    /** Once all that may bound a room is written. */
+    private void bounds(Map<Room, Ref> spaces, Floor f) {
+        if (spaces.isEmpty()) return;
+        IfcBoundaries b = new IfcBoundaries(s, shapes, sets, f.contents, f.footprints, rooms(f), f.written);
+        spaces.forEach((r, space) -> rooms(f).of(r).ifPresent(e -> b.of(r, space, e, f.heights.clear(r))));
+        f.contained.addAll(b.air());
+    }
+
+    private void roof(Roof r, Floor f) {
+        Optional<RoofForm> form = f.contents.form(r);
+        if (form.isEmpty()) notes.add(Note.ROOF_NOT_CLOSED);
+        f.contained.add(upper.roof(r, form, f.heights, f.at));
+    }
+
     /** A storey that is being written. */
-    private record Floor(Heights heights, Contents contents, Footprints footprints, Ref at, List<Ref> contained, Enclosures[] rooms) { }
+    private record Floor(Heights heights, Contents contents, Footprints footprints, Ref at, List<Ref> contained, Map<ElementId,
+        Ref> written,
+                         Enclosures[] rooms) {
+        void put(ElementId id, Ref ref) {
+            contained.add(ref);
+            written.put(id, ref);
+        }
+    }
 
     /** Solved once for each storey that has rooms. */
     private Enclosures rooms(Floor f) {
@@ -180,15 +218,17 @@ public final class IfcWriter {
         double base = in.heights.aboveFloor(w.base());
         Ref at = shapes.placement(in.at, a.x(), a.y(), base, along);
         List<Ring> ground = in.footprints.of(w.id());
-        Ref wall = s.add("IFCWALL", id(Ids.uuid(w.id().value())), NONE, name(w), NONE, NONE, at, body(w, ground, local, top, in), NONE,
+        Ref wall = s.add("IFCWALL", IfcSets.of(w.id().value()), NONE, name(w), NONE, NONE, at, body(w, ground, local, top, in), NONE,
             StepText.of("SOLIDWALL"));
-        in.contained.add(wall);
+        in.put(w.id(), wall);
         w.kind().ifPresent(k -> ofKind.computeIfAbsent(k, _ -> new ArrayList<>()).add(wall));
         List<Opening> openings = in.contents.openingsIn(w.id());
         double area = ground.stream().mapToDouble(Ring::area).sum();
-        quantities("Qto_WallBaseQuantities", w.id().value(), wall, length("Length", w.length()), length("Width", w.thickness().value()),
-            length("Height", top.most()), area("GrossFootprintArea", area), volume("GrossVolume", Solids.volume(w, ground, List.of(), top)),
-            volume("NetVolume", Solids.volume(w, ground, openings, top)));
+        sets.quantities("Qto_WallBaseQuantities", w.id().value(), wall, sets.length("Length", w.length()), sets.length("Width",
+            w.thickness().value()),
+            sets.length("Height", top.most()), sets.area("GrossFootprintArea", area), sets.volume("GrossVolume", Solids.volume(w, ground,
+                List.of(), top)),
+            sets.volume("NetVolume", Solids.volume(w, ground, openings, top)));
         for (Opening o : openings) opening(o, new Host(w, wall, at, local, base), in);
     }
 
@@ -216,10 +256,11 @@ public final class IfcWriter {
         double sill = o.sill().value(), height = o.head().value() - sill;
         Ref at = shapes.placement(host.at, 0, 0, sill, EAST);
         Ring ground = Solids.openingGround(o, w, -w.right() - BEYOND, w.left() + BEYOND, tol).mapped(host.local);
-        Ref hole = s.add("IFCOPENINGELEMENT", id("hole/" + o.id().value()), NONE, NONE, NONE, NONE, at,
+        Ref hole = s.add("IFCOPENINGELEMENT", sets.id("hole/" + o.id().value()), NONE, NONE, NONE, NONE, at,
             shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height)), NONE, StepText.of("OPENING"));
-        s.add("IFCRELVOIDSELEMENT", id("voids/" + o.id().value()), NONE, NONE, NONE, host.ref, hole);
-        if (!(o.filling() instanceof Opening.Filling.Empty)) in.contained.add(filling(o, host, hole, in.at));
+        s.add("IFCRELVOIDSELEMENT", sets.id("voids/" + o.id().value()), NONE, NONE, NONE, host.ref, hole);
+        if (o.filling() instanceof Opening.Filling.Glazed g) in.put(o.id(), glazed(o, g, host, hole, in.at));
+        else if (!(o.filling() instanceof Opening.Filling.Empty)) in.put(o.id(), filling(o, host, hole, in.at));
     }
 
     /**
@@ -237,14 +278,43 @@ public final class IfcWriter {
         double half = (window ? PANE : LEAF) / 2;
         Ring ground = Solids.openingGround(o, w, middle - half, middle + half, tol).mapped(local);
         Ref shape = shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height));
-        String id = id(Ids.uuid(o.id().value()));
+        String id = IfcSets.of(o.id().value());
         Ref product = window
             ? s.add("IFCWINDOW", id, NONE, "Window " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("WINDOW"),
                 StepText.of("NOTDEFINED"), NONE)
             : s.add("IFCDOOR", id, NONE, "Door " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("DOOR"),
                 StepText.of(swing(o)), NONE);
-        s.add("IFCRELFILLSELEMENT", id("fills/" + o.id().value()), NONE, NONE, NONE, hole, product);
+        s.add("IFCRELFILLSELEMENT", sets.id("fills/" + o.id().value()), NONE, NONE, NONE, hole, product);
+        sets.quantities(window ? "Qto_WindowBaseQuantities" : "Qto_DoorBaseQuantities", o.id().value(), product, sets.length("Width",
+            o.width().value()), sets.length("Height", height), sets.area("Area", o.width().value() * height));
         return product;
+    }
+
+    /** Posts and rails as members, panes as plates, in the place of the wall. */
+    private Ref glazed(Opening o, Opening.Filling.Glazed g, Host host, Ref hole, Ref atStorey) {
+        GlazedBody body = new GlazedBody(o, g, host.wall, tol);
+        Point a = host.wall.reference().a(), along = host.wall.reference().b().minus(a).unit();
+        Ref at = shapes.placement(atStorey, a.x(), a.y(), host.base, along);
+        double height = o.head().value() - o.sill().value(), width = o.width().value();
+        String id = o.id().value();
+        Ref wall = s.add("IFCCURTAINWALL", IfcSets.of(id), NONE, "Glazed wall " + mm(o), NONE, NONE, at, NONE, NONE,
+            StepText.of("NOTDEFINED"));
+        List<Ref> parts = new ArrayList<>();
+        for (GlazedBody.Part p : body.posts()) parts.add(part("IFCMEMBER", "MULLION", "Post", p, body.ground(p, true), host, at, id
+            + "/post/" + parts.size()));
+        for (GlazedBody.Part p : body.panes()) parts.add(part("IFCPLATE", "CURTAIN_PANEL", "Pane", p, body.ground(p, false), host, at, id
+            + "/pane/" + parts.size()));
+        sets.aggregate("glazed/" + id, wall, parts);
+        s.add("IFCRELFILLSELEMENT", sets.id("fills/" + id), NONE, NONE, NONE, hole, wall);
+        sets.quantities("Qto_CurtainWallQuantities", id, wall, sets.length("Length", width), sets.length("Height", height),
+            sets.length("Width", g.post()), sets.area("GrossSideArea", width * height), sets.area("NetSideArea", width * height));
+        return wall;
+    }
+
+    private Ref part(String type, String sort, String name, GlazedBody.Part p, Ring ground, Host host, Ref at, String key) {
+        return s.add(type, sets.id("glazed/" + key), NONE, name, NONE, NONE, shapes.placement(at, 0, 0, 0, EAST),
+            shapes.shape(shapes.blocks(List.of(new IfcShapes.Block(ground.mapped(host.local), p.bottom(), p.top() - p.bottom())))), NONE,
+            StepText.of(sort));
     }
 
     private static long mm(Opening o) {
@@ -264,32 +334,33 @@ public final class IfcWriter {
     }
 
     private Ref slab(Slab slab, Floor in) {
-        Slab now = slab.with(SlabOutline.of(slab, in.contents, tol));
+        Ring outline = SlabOutline.of(slab, in.contents, tol);
+        List<Enclosure> ground = Wells.without(slab, outline, Wells.of(project, in.heights.storey().id()));
         double t = slab.thickness().value();
         Ref at = shapes.placement(in.at, 0, 0, in.heights.aboveFloor(slab.top()) - t, EAST);
-        Ref shape = shapes.shape(shapes.prisms(List.of(now.outline()), now.holes(), 0, t));
-        Ref ref = s.add("IFCSLAB", id(Ids.uuid(slab.id().value())), NONE, "Slab " + Math.round(t * 1000), NONE, NONE, at, shape, NONE,
+        Ref shape = shapes.shape(shapes.plates(ground, t));
+        double net = ground.stream().mapToDouble(Enclosure::area).sum();
+        Ref ref = s.add("IFCSLAB", IfcSets.of(slab.id().value()), NONE, "Slab " + Math.round(t * 1000), NONE, NONE, at, shape, NONE,
             StepText.of("FLOOR"));
-        quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, length("Depth", t), area("GrossArea", now.outline().area()),
-            area("NetArea", now.area()), volume("NetVolume", now.area() * t));
+        sets.quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, sets.length("Depth", t), sets.area("GrossArea", outline.area()),
+            sets.area("NetArea", net), sets.volume("NetVolume", net * t));
         return ref;
     }
 
     /** A type, its build-up, and whether it is outer; with the walls that are of it. */
     private void wallKind(WallKind k, List<Ref> walls) {
         String key = "kind/" + k.id().value();
-        Ref external = s.add("IFCPROPERTYSINGLEVALUE", "IsExternal", NONE, StepText.typed("IFCBOOLEAN", k.outer()), NONE);
-        Ref set = s.add("IFCPROPERTYSET", id(key + "/set"), NONE, "Pset_WallCommon", NONE, List.of(external));
-        Ref type = s.add("IFCWALLTYPE", id(Ids.uuid(k.id().value())), NONE, k.name(), NONE, NONE, List.of(set), NONE, NONE, NONE,
+        Ref set = sets.set(key + "/set", "Pset_WallCommon", sets.property("IsExternal", "IFCBOOLEAN", k.outer()));
+        Ref type = s.add("IFCWALLTYPE", IfcSets.of(k.id().value()), NONE, k.name(), NONE, NONE, List.of(set), NONE, NONE, NONE,
             StepText.of("SOLIDWALL"));
-        s.add("IFCRELDEFINESBYTYPE", id(key + "/walls"), NONE, NONE, NONE, walls, type);
+        s.add("IFCRELDEFINESBYTYPE", sets.id(key + "/walls"), NONE, NONE, NONE, walls, type);
         if (k.layers().isEmpty()) return;
         List<Ref> layers = new ArrayList<>();
         for (WallKind.Layer l : k.layers())
             layers.add(s.add("IFCMATERIALLAYER", s.add("IFCMATERIAL", l.material(), NONE, NONE), l.thickness(), NONE, NONE, NONE, NONE,
                 NONE));
         Ref build = s.add("IFCMATERIALLAYERSET", layers, k.name(), NONE);
-        s.add("IFCRELASSOCIATESMATERIAL", id(key + "/layers"), NONE, NONE, NONE, List.of(type), build);
+        s.add("IFCRELASSOCIATESMATERIAL", sets.id(key + "/layers"), NONE, NONE, NONE, List.of(type), build);
     }
 
     private Ref column(Column c, Floor in) {
@@ -297,11 +368,11 @@ public final class IfcWriter {
         double height = in.heights.height(c);
         Ref at = shapes.placement(in.at, c.at().x(), c.at().y(), in.heights.aboveFloor(c.base()), along);
         Ref shape = shapes.shape(shapes.prisms(List.of(c.section().outline()), List.of(), 0, height));
-        Ref ref = s.add("IFCCOLUMN", id(Ids.uuid(c.id().value())), NONE, "Column " + size(c.section()), NONE, NONE, at, shape, NONE,
+        Ref ref = s.add("IFCCOLUMN", IfcSets.of(c.id().value()), NONE, "Column " + size(c.section()), NONE, NONE, at, shape, NONE,
             StepText.of("COLUMN"));
         double area = c.section().area();
-        quantities("Qto_ColumnBaseQuantities", c.id().value(), ref, length("Length", height), area("CrossSectionArea", area),
-            volume("GrossVolume", area * height), volume("NetVolume", area * height));
+        sets.quantities("Qto_ColumnBaseQuantities", c.id().value(), ref, sets.length("Length", height), sets.area("CrossSectionArea", area),
+            sets.volume("GrossVolume", area * height), sets.volume("NetVolume", area * height));
         return ref;
     }
 
@@ -317,47 +388,18 @@ public final class IfcWriter {
         double height = in.heights.clear(r);
         Ref at = shapes.placement(in.at, 0, 0, 0, EAST);
         Ref shape = shapes.shape(shapes.prisms(List.of(e.outline()), e.holes(), 0, height));
-        Ref ref = s.add("IFCSPACE", id(Ids.uuid(r.id().value())), NONE, r.number().isEmpty() ? r.name() : r.number(), NONE, NONE, at, shape,
+        Ref ref = s.add("IFCSPACE", IfcSets.of(r.id().value()), NONE, r.number().isEmpty() ? r.name() : r.number(), NONE, NONE, at, shape,
             r.name().isEmpty() ? NONE : r.name(), StepText.of("ELEMENT"), StepText.of("SPACE"), NONE);
-        quantities("Qto_SpaceBaseQuantities", r.id().value(), ref, length("Height", height), length("NetPerimeter", e.perimeter()),
-            area("NetFloorArea", e.area()), volume("NetVolume", e.area() * height));
+        sets.quantities("Qto_SpaceBaseQuantities", r.id().value(), ref, sets.length("Height", height), sets.length("NetPerimeter",
+            e.perimeter()),
+            sets.area("NetFloorArea", e.area()), sets.volume("NetVolume", e.area() * height));
         return ref;
     }
 
-    private Ref length(String name, double v) {
-        return s.add("IFCQUANTITYLENGTH", name, NONE, NONE, v, NONE);
-    }
-
-    private Ref area(String name, double v) {
-        return s.add("IFCQUANTITYAREA", name, NONE, NONE, v, NONE);
-    }
-
-    private Ref volume(String name, double v) {
-        return s.add("IFCQUANTITYVOLUME", name, NONE, NONE, v, NONE);
-    }
-
-    private void quantities(String set, String of, Ref element, Ref... q) {
-        Ref e = s.add("IFCELEMENTQUANTITY", id("quantities/" + of), NONE, set, NONE, NONE, List.of(q));
-        s.add("IFCRELDEFINESBYPROPERTIES", id("has-quantities/" + of), NONE, NONE, NONE, List.of(element), e);
-    }
-
     private void grid(Ref building, Ref atBuilding) {
-        List<Ref> letters = new ArrayList<>(), figures = new ArrayList<>(), curves = new ArrayList<>();
         if (project.grid().isEmpty()) return;
-        boolean both = project.grid().stream().map(g -> GridLabels.family(g.line())).distinct().count() == 2;
-        if (!both) {
-            notes.add(Note.GRID_NEEDS_TWO_DIRECTIONS);
-            return;
-        }
-        for (GridLine g : project.grid()) {
-            Piece line = g.line();
-            Ref curve = shapes.curve(line);
-            curves.add(curve);
-            (GridLabels.family(line).equals("letters") ? letters : figures).add(s.add("IFCGRIDAXIS", g.label(), curve, true));
-        }
-        Ref at = shapes.placement(atBuilding, 0, 0, 0, EAST);
-        Ref grid = s.add("IFCGRID", id("grid"), NONE, "Grid", NONE, NONE, at, shapes.shape(shapes.curves(curves)), letters, figures, NONE,
-            NONE);
-        s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", id("contained/grid"), NONE, NONE, NONE, List.of(grid), building);
+        Optional<Ref> grid = new IfcGrids(s, shapes).write(project.grid(), sets.id("grid"), shapes.placement(atBuilding, 0, 0, 0, EAST));
+        if (grid.isEmpty()) notes.add(Note.GRID_NEEDS_TWO_DIRECTIONS);
+        else s.add("IFCRELCONTAINEDINSPATIALSTRUCTURE", sets.id("contained/grid"), NONE, NONE, NONE, List.of(grid.get()), building);
     }
 }

@@ -1,17 +1,21 @@
 package brightlintel.write.plot;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Site;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Strokes;
@@ -27,8 +31,10 @@ import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
 import brightlintel.joint.SlabOutline;
+import brightlintel.joint.Wells;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.solid.DoorPlan;
+import brightlintel.solid.PlanLines;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -42,6 +48,7 @@ public final class PlanPlot {
     public enum What { PLAN, BASE_PLAN }
 
     private static final String SLABS = "slabs", WALLS = "walls", OPENINGS = "openings", COLUMNS = "columns", ROOMS = "rooms",
+        STAIRS = "stairs", ROOFS = "roofs", ZONES = "zones", OUTLINES = "outlines",
         GRID = "grid", SHEET = "sheet";
     private static final int INK = 0x000000, GREY = 0x8C948F, PALE = 0xE9E9E4, WHITE = 0xFFFFFF, PLUM = 0x6B4C7A;
     private static final double THIN = 0.13, FINE = 0.18, MIDDLE = 0.25, FRAME = 0.35, MM = 1000;
@@ -156,10 +163,12 @@ public final class PlanPlot {
     private void model(Project p, StoreyId on) {
         Contents c = p.on(on);
         Footprints walls = Footprints.of(c, Tolerances.BUILDING);
+        List<Ring> wells = Wells.of(p, on);
         for (Slab s : c.slabs()) {
-            List<List<Curve>> rings = new ArrayList<>(List.of(ring(SlabOutline.of(s, c, Tolerances.BUILDING))));
-            for (Ring h : s.holes()) rings.add(ring(h));
-            for (List<Curve> r : rings) stroke(SLABS, r, true, Plot.Pen.of(FINE, GREY));
+            for (Enclosure e : Wells.without(s, SlabOutline.of(s, c, Tolerances.BUILDING), wells)) {
+                stroke(SLABS, ring(e.outline()), true, Plot.Pen.of(FINE, GREY));
+                for (Ring h : e.holes()) stroke(SLABS, ring(h), true, Plot.Pen.of(FINE, GREY));
+            }
         }
         for (Wall w : c.walls()) for (Ring r : walls.of(w.id())) {
             List<Curve> outline = ring(r);
@@ -171,6 +180,17 @@ public final class PlanPlot {
             add(new Plot.Fill(COLUMNS, List.of(outline), INK));
             stroke(COLUMNS, outline, true, Plot.Pen.of(MIDDLE, INK));
         }
+        for (Stair s : c.stairs()) {
+            PlanLines.steps(s).forEach(r -> stroke(STAIRS, chords(r, true), true, Plot.Pen.of(FINE, INK)));
+            PlanLines.walk(s).forEach(l -> stroke(STAIRS, chords(l, false), false, Plot.Pen.of(FINE, INK)));
+        }
+        for (Roof r : c.roofs()) c.form(r).ifPresent(f -> {
+            stroke(ROOFS, ring(f.edge()), true, Plot.Pen.of(FINE, GREY));
+            PlanLines.ridges(f).forEach(l -> stroke(ROOFS, chords(l, false), false, Plot.Pen.of(FINE, GREY)));
+        });
+        for (Zone z : c.zones()) zone(z);
+        for (BuildingOutline b : c.outlines())
+            stroke(OUTLINES, ring(SlabOutline.of(b, c, Tolerances.BUILDING)), true, Plot.Pen.of(MIDDLE, GREY));
         if (!c.rooms().isEmpty()) {
             Enclosures rooms = Enclosures.of(c, walls, Tolerances.BUILDING);
             for (Room r : c.rooms()) rooms.of(r).ifPresent(e -> room(r, e));
@@ -188,6 +208,22 @@ public final class PlanPlot {
             add(new Plot.Label(ROOMS, words.get(i), at.plus(new Point(0, 1.5 * LETTER * ((words.size() - 1) / 2.0 - i) - LETTER / 2)),
                 LETTER, 0, 0,
                 Plot.Align.CENTRE, INK));
+    }
+
+    private void zone(Zone z) {
+        stroke(ZONES, ring(z.outline()), true, Plot.Pen.of(FINE, GREY));
+        z.holes().forEach(h -> stroke(ZONES, ring(h), true, Plot.Pen.of(FINE, GREY)));
+        Point at = toSheet.apply(z.outline().box().minX(), z.outline().box().maxY());
+        add(new Plot.Label(ZONES, z.name(), at.plus(new Point(LETTER, -2 * LETTER)), LETTER, 0, 0, Plot.Align.LEFT, INK));
+    }
+
+    /** @param closed back to the start */
+    private List<Curve> chords(List<Point> metres, boolean closed) {
+        List<Curve> out = new ArrayList<>();
+        int n = metres.size();
+        for (int i = 0; i < (closed ? n : n - 1); i++)
+            out.add(new Curve.Straight(toSheet.apply(metres.get(i)), toSheet.apply(metres.get((i + 1) % n))));
+        return out;
     }
 
     private List<Curve> ring(Ring r) {
@@ -210,6 +246,8 @@ public final class PlanPlot {
                 for (Curve c : DoorPlan.of(o, w, d))
                     stroke(OPENINGS, List.of(c.mapped(toSheet)), false, Plot.Pen.of(c instanceof Curve.Straight ? MIDDLE : THIN, INK));
             }
+            case Opening.Filling.Glazed g -> PlanLines.glazed(o, g, w).forEach(l -> stroke(OPENINGS, chords(l, false), false,
+                Plot.Pen.of(FINE, INK)));
             case Opening.Filling.Empty _ -> { }
         }
     }

@@ -4,6 +4,7 @@ import brightlintel.building.Column;
 import brightlintel.building.GridLine;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.StairPlan;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Way;
@@ -123,6 +124,15 @@ final class Aiming {
                 edges.addAll(r.pieces());
             });
         }
+        List<Ring> more = new ArrayList<>();
+        w.contents().stairs().forEach(s -> StairPlan.of(s).steps().forEach(x -> more.add(x.ground())));
+        w.contents().roofs().forEach(r -> more.add(r.outline()));
+        w.contents().zones().forEach(z -> more.add(z.outline()));
+        w.contents().outlines().forEach(b -> more.add(w.solved().outline(b)));
+        more.forEach(r -> {
+            corners.addAll(r.corners());
+            edges.addAll(r.pieces());
+        });
         for (Column c : w.contents().columns()) {
             Ring r = c.ground();
             corners.add(c.at());

@@ -1,14 +1,18 @@
 package brightlintel.desktop.board;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Placement;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.desktop.frame.NextFrame;
 import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
@@ -19,6 +23,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.Pointing;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.geom.Box;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.paint.Pictures;
@@ -156,6 +161,10 @@ public final class Board extends Region {
             case Column c -> c.ground().box();
             case Room r -> w.solved().enclosures().of(r).map(x -> x.outline().box()).orElse(Box.EMPTY);
             case Separation s -> s.line().box();
+            case Stair s -> s.line().stream().map(Piece::box).reduce(Box.EMPTY, Box::with).grown(s.width().value() / 2);
+            case Roof r -> r.outline().box().grown(r.overhang().value());
+            case Zone z -> z.outline().box();
+            case BuildingOutline o -> o.outline().box();
             case GridLine g -> g.line().box();
         };
     }

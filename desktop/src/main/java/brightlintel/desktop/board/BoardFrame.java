@@ -16,6 +16,7 @@ import brightlintel.desktop.tool.SelectTool;
 import brightlintel.drawing.Layer;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import brightlintel.joint.Enclosures;
 import brightlintel.paint.Brush;
 import brightlintel.paint.Fonts;
@@ -47,6 +48,7 @@ final class BoardFrame {
     private List<Witnesses.Laid> witnesses = List.of();
     private Contents shapesOf;
     private PlanShapes shapes;
+    private List<Ring> wells = List.of();
     private Enclosures roomsSeen;
     private Project modelOf;
     private StoreyId modelOn;
@@ -196,10 +198,12 @@ final class BoardFrame {
             below = outlined.map(s -> PlanShapes.outlines(project, s)).orElse(List.of());
         }
         Enclosures rooms = w.contents().rooms().isEmpty() ? null : w.solved().enclosuresSeen();
-        if (!sameBelow || shapesOf != w.contents() || rooms != roomsSeen) {
+        List<Ring> up = w.solved().wells();
+        if (!sameBelow || shapesOf != w.contents() || rooms != roomsSeen || !up.equals(wells)) {
+            wells = up;
             shapesOf = w.contents();
             roomsSeen = rooms;
-            shapes = PlanShapes.of(shapesOf, w.solved().footprints(), below, w.solved().slabs(), rooms);
+            shapes = PlanShapes.of(shapesOf, w.solved().footprints(), below, w.solved().slabs(), rooms, wells);
         }
         return shapes;
     }

@@ -1,9 +1,11 @@
 package brightlintel.desktop.command;
 
 import brightlintel.building.Edit;
+import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.StoreyId;
+import brightlintel.building.Top;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Units;
@@ -15,8 +17,10 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.AcrossTool;
 import brightlintel.desktop.tool.ColumnTool;
+import brightlintel.desktop.tool.CornerTool;
 import brightlintel.desktop.tool.DatumTool;
 import brightlintel.desktop.tool.FourPointsTool;
+import brightlintel.desktop.tool.GlazedTool;
 import brightlintel.desktop.tool.GridSpacingsTool;
 import brightlintel.desktop.tool.GridTool;
 import brightlintel.desktop.tool.KnownLengthTool;
@@ -24,13 +28,13 @@ import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.MeetTool;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.OutlineTool;
+import brightlintel.desktop.tool.Outlines;
 import brightlintel.desktop.tool.Picking;
-import brightlintel.desktop.tool.RoomOutlineTool;
 import brightlintel.desktop.tool.RoomTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.SeparationTool;
-import brightlintel.desktop.tool.SlabTool;
 import brightlintel.desktop.tool.SplitTool;
+import brightlintel.desktop.tool.StairTool;
 import brightlintel.desktop.tool.StretchTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.desktop.tool.TurnTool;
@@ -61,6 +65,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -245,13 +250,26 @@ public final class Commands {
         tool("window", "", w -> new OpeningTool(w, true));
         tool("column", "", ColumnTool::new);
         tool("room", "", RoomTool::new);
-        tool("room-outline", "", RoomOutlineTool::new);
+        tool("room-outline", "", Outlines::room);
         tool("separation", "", SeparationTool::new);
         add("rooms-all", "", w -> !w.contents().walls().isEmpty(), RoomTool::all);
         add("rooms-outlines", "", w -> w.drawing().isPresent(), RoomTool::fromOutlines);
         add("room-remaining", "", w -> !w.contents().walls().isEmpty(), RoomTool::remaining);
-        tool("slab", "", SlabTool::new);
-        add("slab-from-walls", "", w -> !w.contents().walls().isEmpty(), SlabTool::fromOuterFaces);
+        tool("slab", "", Outlines::slab);
+        add("slab-from-walls", "", w -> !w.contents().walls().isEmpty(), Outlines::slabFromWalls);
+        tool("hole", "", Outlines::hole);
+        tool("stair", "", w -> new StairTool(w, false));
+        tool("stair-round", "", w -> new StairTool(w, true));
+        tool("roof", "", Outlines::roof);
+        add("roof-from-walls", "", w -> !w.contents().walls().isEmpty(), Outlines::roofFromWalls);
+        add("walls-to-roof", "", w -> !w.contents().walls().isEmpty(), w -> w.apply(Tracing.changeWalls("edit.walls-to-roof", underRoof(w),
+            x -> x.withTop(new Top.UnderRoof(0)))));
+        tool("zone", "", Outlines::zone);
+        tool("outline", "", Outlines::outline);
+        add("outline-from-walls", "", w -> !w.contents().walls().isEmpty(), Outlines::outlineFromWalls);
+        tool("glazed", "", GlazedTool::new);
+        add("corner-in", "", CornerTool::isFor, w -> w.startQuietly(new CornerTool(w, true)));
+        add("corner-out", "", CornerTool::isFor, w -> w.startQuietly(new CornerTool(w, false)));
         tool("split", "", SplitTool::new);
         add("wall-meet", "", Commands::hasWall, w -> w.startQuietly(new MeetTool(w)));
         add("wall-turn-round", "", Commands::hasWall, w -> w.apply(WallShaping.turnRound(w.selection())));
@@ -293,6 +311,12 @@ public final class Commands {
         List<Wall> two = w.selected().stream().filter(e -> e instanceof Wall).map(e -> (Wall) e).toList();
         return two.size() == 2 && WallShaping.canJoin(two.get(0), two.get(1))
             ? Optional.of(WallShaping.join(w.storeyId(), two.get(0).id(), two.get(1).id())) : Optional.empty();
+    }
+
+    /** The selected walls, or all of the storey. */
+    private static Set<ElementId> underRoof(Workspace w) {
+        Set<ElementId> chosen = w.selected().stream().filter(e -> e instanceof Wall).map(Element::id).collect(Collectors.toSet());
+        return chosen.isEmpty() ? w.contents().walls().stream().map(Wall::id).collect(Collectors.toSet()) : chosen;
     }
 
     private static boolean hasDoor(Workspace w) {

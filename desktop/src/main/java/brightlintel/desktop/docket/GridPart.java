@@ -120,9 +120,10 @@ final class GridPart {
         }
         int chosen = chosen(f);
         if (chosen < 0) return;
-        HBox more = Parts.beside(small("grid.turn-round", "grid-turn-round-" + first, () -> w.apply(Grids.turnRound(f))));
+        HBox more = Parts.beside(Parts.small(Words.of("grid.turn-round"), "grid-turn-round-" + first, () -> w.apply(Grids.turnRound(f))));
         if (chosen > 0) {
-            for (int n : new int[] {2, 3}) more.getChildren().add(small(n == 2 ? "grid.halve" : "grid.third", "grid-divide-" + n,
+            for (int n : new int[] {2, 3}) more.getChildren().add(Parts.small(Words.of(n == 2 ? "grid.halve" : "grid.third"),
+                "grid-divide-" + n,
                 () -> w.apply(Grids.divide(f, chosen, n))));
         }
         v.getChildren().add(more);
@@ -133,11 +134,6 @@ final class GridPart {
         return -1;
     }
 
-    private static Button small(String key, String id, Runnable run) {
-        Button b = Parts.button(Words.of(key), id, run);
-        b.getStyleClass().add("small");
-        return b;
-    }
 
     /** Typed: those behind move along, or the line alone where the total is kept. */
     private Node spacing(Grids.Family f, int i) {

@@ -31,7 +31,7 @@ final class KindsPart {
         WallSettings s = w.settings().wall();
         for (WallKind k : w.project().wallKinds()) out.add(row(w, k, s.kind().filter(k.id()::equals).isPresent()));
         boolean known = w.project().wallKinds().stream().anyMatch(k -> Math.abs(k.thickness() - s.thickness().value()) < 1e-9);
-        if (!known) out.add(Parts.row(small(Words.of("kind.make", w.lengths().partWithUnit(s.thickness().value())), "kind-make", () ->
+        if (!known) out.add(Parts.row(Parts.small(Words.of("kind.make", w.lengths().partWithUnit(s.thickness().value())), "kind-make", () ->
             make(w))));
         return out;
     }
@@ -48,7 +48,7 @@ final class KindsPart {
     }
 
     private static Node row(Workspace w, WallKind k, boolean chosen) {
-        Button use = small(chosen ? "✓" : "○", "kind-use-" + k.id().value(), () -> w.settings().wall(w.settings().wall().with(k)));
+        Button use = Parts.small(chosen ? "✓" : "○", "kind-use-" + k.id().value(), () -> w.settings().wall(w.settings().wall().with(k)));
         use.setAccessibleText(Words.of("kind.use", k.name()));
         if (chosen) use.getStyleClass().add("chosen");
         TextField name = Parts.entry(w, "kind-name-" + k.id().value(), k.name(), t -> {
@@ -71,7 +71,7 @@ final class KindsPart {
         });
         thick.setPrefWidth(THICK);
         thick.setMinWidth(THICK);
-        Button gone = small("✕", "kind-remove-" + k.id().value(), () -> w.apply(WallKinds.remove(k.id())));
+        Button gone = Parts.small("✕", "kind-remove-" + k.id().value(), () -> w.apply(WallKinds.remove(k.id())));
         long n = w.project().storeys().stream().flatMap(x -> w.project().on(x.id()).walls().stream()).map(Wall::kind)
             .filter(x -> x.filter(k.id()::equals).isPresent()).count();
         gone.setAccessibleText(Words.of("kind.remove", k.name(), n));
@@ -86,9 +86,4 @@ final class KindsPart {
             rgb -> w.apply(WallKinds.change("edit.kind-colour", k.id(), x -> x.withColour(rgb == INK ? -1 : rgb))));
     }
 
-    private static Button small(String text, String id, Runnable run) {
-        Button b = Parts.button(text, id, run);
-        b.getStyleClass().add("small");
-        return b;
-    }
 }

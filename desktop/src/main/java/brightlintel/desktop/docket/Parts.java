@@ -133,6 +133,19 @@ public final class Parts {
         return b;
     }
 
+    public static Button small(String text, String id, Runnable run) {
+        Button b = button(text, id, run);
+        b.getStyleClass().add("small");
+        return b;
+    }
+
+    /** For a command, without its key. */
+    public static Button small(Workspace w, Command c) {
+        Button b = button(w, c, false);
+        b.getStyleClass().add("small");
+        return b;
+    }
+
     public static CheckBox check(String text, String id, boolean on, Runnable run) {
         CheckBox b = new CheckBox(text);
         b.setId(id);

@@ -5,7 +5,6 @@ import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.desktop.tool.RoomOutlineTool;
 import brightlintel.desktop.tool.RoomTool;
 import brightlintel.desktop.tool.SeparationTool;
 import brightlintel.joint.Enclosure;
@@ -69,7 +68,7 @@ final class RoomsPart {
 
     private List<Node> build() {
         List<Node> out = new ArrayList<>();
-        if (w.tool() instanceof RoomTool || w.tool() instanceof RoomOutlineTool || w.tool() instanceof SeparationTool) out.add(inHand());
+        if (w.tool() instanceof RoomTool || w.tool().id().equals("room-outline") || w.tool() instanceof SeparationTool) out.add(inHand());
         List<Row> rows = w.contents().rooms().isEmpty() ? List.of() : rows(w);
         if (rows.isEmpty()) {
             out.add(Parts.fold(Words.of("trace.rooms"), w.contents().walls().isEmpty() ? Parts.right(Words.of("trace.wait-for-walls"),

@@ -68,11 +68,13 @@ final class TraceDocket {
         parts.add(Parts.fold(Words.of("trace.columns"), state(c.columns().size(), "trace.drawn")));
         parts.addAll(RoomsPart.build(w, commands));
         parts.add(Parts.fold(Words.of("trace.slab"), state(c.slabs().size(), "trace.drawn")));
+        parts.addAll(UpperPart.build(w, commands));
         if (w.tool() instanceof WallTool t && !t.points().isEmpty()) parts.add(chain(t));
         parts.add(Parts.decision(Words.of("trace.by-hand"), null, false,
-            Parts.row(tool("grid"), tool("wall"), tool("door"), tool("window"), tool("column"), tool("room"), tool("slab"), tool("split"),
-                tool("measure")),
-            Parts.row(Parts.button(w, commands.get("slab-from-walls"), false))));
+            Parts.row(tool("grid"), tool("wall"), tool("door"), tool("window"), tool("glazed"), tool("column"), tool("room"), tool("slab"),
+                tool("hole"), tool("stair"), tool("roof"), tool("zone"), tool("outline"), tool("split"), tool("measure")),
+            Parts.row(Parts.button(w, commands.get("slab-from-walls"), false), Parts.button(w, commands.get("roof-from-walls"), false),
+                Parts.button(w, commands.get("outline-from-walls"), false))));
         parts.add(Parts.decision(Words.of("trace.storeys"), null, false, Parts.row(Parts.button(w, commands.get("storey-repeat"), false),
             Parts.button(w, commands.get("storey-repeat-up"), false))));
         return Parts.docket(parts.toArray(Node[]::new));

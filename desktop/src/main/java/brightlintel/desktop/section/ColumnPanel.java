@@ -52,25 +52,8 @@ final class ColumnPanel {
             v -> v > 0.01 && v < 200, v -> w.apply(Tracing.changeColumns("edit.column-height", ids, c ->
                 c.withTop(new Top.Height(Given.stated(v))))),
             false));
-        through(list, ids);
-    }
-
-    /** Up to the next storey, or through it to the floor of one further up. */
-    private void through(List<Column> list, Set<ElementId> ids) {
-        int own = w.project().storeys().indexOf(w.storey());
-        List<Storey> above = w.project().storeys().subList(own + 1, w.project().storeys().size());
-        boolean next = list.stream().allMatch(c -> c.top() instanceof Top.NextStorey);
-        if (!next) out.add(small(Words.of("wall.to-next"), "prop-column-next", () -> w.apply(Tracing.changeColumns("edit.column-top", ids,
-            c -> c.withTop(Top.NEXT)))));
-        for (Storey s : above.subList(Math.min(1, above.size()), above.size()))
-            out.add(small(Words.of("column.up-to", s.name()), "prop-column-to-" + s.id().value(), () -> w.apply(Tracing.changeColumns(
-                "edit.column-top", ids, c -> c.withTop(new Top.ToFloor(s.id(), 0))))));
-    }
-
-    private static Button small(String text, String id, Runnable run) {
-        Button b = Parts.button(text, id, run);
-        b.getStyleClass().add("small");
-        return b;
+        out.add(Ends.top(w, "prop-column-top", list.stream().map(Column::top).toList(), false, t -> w.apply(Tracing.changeColumns(
+            "edit.column-top", ids, c -> c.withTop(t)))));
     }
 
     private static Optional<Double> degrees(String t) {

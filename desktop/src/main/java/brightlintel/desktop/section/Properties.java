@@ -1,5 +1,6 @@
 package brightlintel.desktop.section;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
@@ -8,12 +9,15 @@ import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Support;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
 import brightlintel.desktop.frame.Focus;
@@ -26,6 +30,7 @@ import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.edit.Tracing;
 import brightlintel.edit.WallKinds;
+import brightlintel.joint.Enclosure;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.receive.PageGlance;
@@ -147,6 +152,10 @@ public final class Properties extends VBox {
             case GridLine g -> grid(g, out);
             case Column c -> new ColumnPanel(w, out).build(List.of(c));
             case Room r -> new RoomPanel(w, out).build(List.of(r));
+            case Stair s -> new StairPanel(w, out).build(List.of(s));
+            case Roof r -> new RoofPanel(w, commands, out).build(r);
+            case Zone z -> new GroundPanel(w, out).zones(List.of(z));
+            case BuildingOutline b -> new GroundPanel(w, out).outline(b);
             case Separation s -> {
                 title(out, Words.of("properties.separation"));
                 out.add(Parts.figure(Words.of("properties.length"), Parts.right(w.lengths().position(s.line().length()))));
@@ -158,16 +167,11 @@ public final class Properties extends VBox {
     private Node buttons(Element e) {
         FlowPane h = Parts.row();
         if (e instanceof Opening o && o.filling() instanceof Opening.Filling.Door)
-            h.getChildren().addAll(small("other-hand"), small("other-side"));
-        if (e instanceof Wall) h.getChildren().addAll(small("wall-meet"), small("wall-turn-round"));
-        h.getChildren().add(small("delete"));
+            h.getChildren().addAll(Parts.small(w, commands.get("other-hand")), Parts.small(w, commands.get("other-side")));
+        if (e instanceof Wall) h.getChildren().addAll(Parts.small(w, commands.get("wall-meet")), Parts.small(w,
+            commands.get("wall-turn-round")));
+        h.getChildren().add(Parts.small(w, commands.get("delete")));
         return h;
-    }
-
-    private Node small(String command) {
-        var b = Parts.button(w, commands.get(command), false);
-        b.getStyleClass().add("small");
-        return b;
     }
 
     private void walls(List<Wall> list, List<Node> out) {
@@ -189,12 +193,10 @@ public final class Properties extends VBox {
         out.add(Shared.length(w, "wall.height", "prop-height", list, x -> w.project().heightOf(w.storeyId(), x), w.lengths().positionUnit(),
             w.lengths()::height, v -> v > 0.01 && v < 100,
             v -> change.apply("edit.wall-height", x -> x.withTop(new Top.Height(Given.stated(v)))).run(), false));
-        boolean own = list.stream().anyMatch(x -> !(x.top() instanceof Top.NextStorey));
-        if (own) {
-            var b = Parts.button(Words.of("wall.to-next"), "prop-top-next", change.apply("edit.wall-top", x -> x.withTop(Top.NEXT)));
-            b.getStyleClass().add("small");
-            out.add(b);
-        } else out.add(Parts.figure(Words.of("wall.top"), Parts.right(Words.of("wall.top.next"))));
+        if (!w.project().levels().isEmpty()) out.add(Ends.base(w, "prop-base-on", list.stream().map(Wall::base).toList(), s ->
+            change.apply("edit.wall-base", x -> x.withBase(s)).run()));
+        out.add(Ends.top(w, "prop-top", list.stream().map(Wall::top).toList(), true, t -> change.apply("edit.wall-top", x ->
+            x.withTop(t)).run()));
     }
 
     /** Of which kind they are; the kind sets their thickness. */
@@ -238,9 +240,11 @@ public final class Properties extends VBox {
         title(out, Words.of(switch (o.filling()) {
             case Opening.Filling.Door _ -> "properties.door";
             case Opening.Filling.Window _ -> "properties.window";
+            case Opening.Filling.Glazed _ -> "properties.glazed";
             case Opening.Filling.Empty _ -> "properties.opening";
         }));
         openings(List.of(o), out);
+        if (o.filling() instanceof Opening.Filling.Glazed) new GlazedPanel(w, out).build(List.of(o));
         w.contents().wall(o.wall()).ifPresent(x -> ends(o, x, out));
         w.contents().wall(o.wall()).ifPresent(x ->
             out.add(Parts.figure(Words.of("opening.in-wall"), Parts.right(w.lengths().partWithUnit(x.thickness().value())))));
@@ -304,7 +308,7 @@ public final class Properties extends VBox {
         title(out, Words.of("properties.slab"));
         slabs(List.of(s), out);
         out.add(Parts.figure(Words.of("properties.area"),
-            Parts.right(w.lengths().area(s.with(w.solved().outline(s)).area()))));
+            Parts.right(w.lengths().area(w.solved().ground(s).stream().mapToDouble(Enclosure::area).sum()))));
         if (s.follows().isPresent())
             out.add(Parts.figure(Words.of("properties.from"), Parts.label(Words.count("slab.follows", s.follows().get().size()))));
     }
@@ -338,17 +342,23 @@ public final class Properties extends VBox {
         List<Opening> openings = of(selected, Opening.class);
         List<Slab> slabs = of(selected, Slab.class);
         if (walls.size() == selected.size()) walls(walls, out);
-        else if (openings.size() == selected.size()) openings(openings, out);
+        else if (openings.size() == selected.size()) {
+            openings(openings, out);
+            if (openings.stream().allMatch(o -> o.filling() instanceof Opening.Filling.Glazed)) new GlazedPanel(w, out).build(openings);
+        }
         else if (slabs.size() == selected.size()) slabs(slabs, out);
         else if (of(selected, Column.class).size() == selected.size()) new ColumnPanel(w, out).build(of(selected, Column.class));
         else if (of(selected, Room.class).size() == selected.size()) new RoomPanel(w, out).build(of(selected, Room.class));
+        else if (of(selected, Stair.class).size() == selected.size()) new StairPanel(w, out).build(of(selected, Stair.class));
+        else if (of(selected, Zone.class).size() == selected.size()) new GroundPanel(w, out).zones(of(selected, Zone.class));
         else {
-            for (Class<?> c : List.of(Wall.class, Opening.class, Slab.class, GridLine.class)) {
+            for (Class<?> c : List.of(Wall.class, Opening.class, Slab.class, Column.class, Room.class, Separation.class, Stair.class,
+                Roof.class, Zone.class, BuildingOutline.class, GridLine.class)) {
                 long n = selected.stream().filter(c::isInstance).count();
                 if (n > 0) out.add(Parts.figure(Words.of("several." + c.getSimpleName()), Parts.right(Long.toString(n))));
             }
         }
-        HBox h = new HBox(6, small("delete"));
+        HBox h = new HBox(6, Parts.small(w, commands.get("delete")));
         h.getStyleClass().add("row");
         out.add(h);
     }

@@ -14,6 +14,8 @@ public final class DrawSettings {
     private double columnTurn;
     private String roomNumber = "";
     private boolean keepsTotal;
+    private double stairWidth = 1, facadeDepth = 4;
+    private GlazedSettings glazed = GlazedSettings.USUAL;
 
     DrawSettings(Workspace w) {
         this.w = w;
@@ -57,6 +59,35 @@ public final class DrawSettings {
 
     public void columnTurn(double turn) {
         columnTurn = turn;
+        w.tell(Change.TOOL);
+    }
+
+    /** Metres. */
+    public double stairWidth() {
+        return stairWidth;
+    }
+
+    public void stairWidth(double metres) {
+        stairWidth = metres;
+        w.tell(Change.TOOL);
+    }
+
+    /** How far zones along a façade reach inward, metres. */
+    public double facadeDepth() {
+        return facadeDepth;
+    }
+
+    public void facadeDepth(double metres) {
+        facadeDepth = metres;
+        w.tell(Change.TOOL);
+    }
+
+    public GlazedSettings glazed() {
+        return glazed;
+    }
+
+    public void glazed(GlazedSettings g) {
+        glazed = g;
         w.tell(Change.TOOL);
     }
 

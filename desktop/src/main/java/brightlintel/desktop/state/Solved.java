@@ -1,13 +1,19 @@
 package brightlintel.desktop.state;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Contents;
+import brightlintel.building.Project;
 import brightlintel.building.Slab;
 import brightlintel.building.StoreyId;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
 import brightlintel.joint.Footprints;
+import brightlintel.joint.SlabOutline;
 import brightlintel.joint.SlabOutlines;
+import brightlintel.joint.Wells;
+import java.util.List;
 
 /** What follows from the contents of the storey in hand, worked out once for each: joints, slabs, what walls enclose. */
 public final class Solved {
@@ -20,6 +26,9 @@ public final class Solved {
     private Contents wallsOf = Contents.NONE, roomsOf;
     private Footprints footprints = Footprints.of(Contents.NONE, Tolerances.BUILDING);
     private Enclosures enclosures;
+    private Project wellsOf;
+    private StoreyId wellsOn;
+    private List<Ring> wells = List.of();
     private final SlabOutlines slabs = new SlabOutlines(Tolerances.BUILDING);
 
     Solved(Workspace w) {
@@ -69,6 +78,24 @@ public final class Solved {
 
     private static boolean sameWalls(Contents a, Contents b) {
         return a == b || a.walls().equals(b.walls()) && a.columns().equals(b.columns());
+    }
+
+    /** Where stairs of the storeys below come up. */
+    public List<Ring> wells() {
+        if (wellsOf != w.project() || !w.storeyId().equals(wellsOn)) wells = Wells.of(w.project(), w.storeyId());
+        wellsOf = w.project();
+        wellsOn = w.storeyId();
+        return wells;
+    }
+
+    /** The ground of a slab, without its holes. */
+    public List<Enclosure> ground(Slab s) {
+        return Wells.without(s, outline(s), wells());
+    }
+
+    /** Where the outline of the storey lies now. */
+    public Ring outline(BuildingOutline b) {
+        return SlabOutline.of(b, w.contents(), Tolerances.BUILDING);
     }
 
     public SlabOutlines slabs() {

@@ -26,13 +26,15 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
     public static final SpaceLooks USUAL = new SpaceLooks(Set.of(), Set.of(), true, Set.of(), Optional.empty(), Optional.empty());
 
     public enum Kind {
-        WALLS, OPENINGS, SLABS, COLUMNS;
+        WALLS, OPENINGS, SLABS, COLUMNS, STAIRS, ROOFS;
 
         static Kind of(Body.Matter m) {
             return switch (m) {
                 case WALL -> WALLS;
                 case SLAB -> SLABS;
                 case COLUMN -> COLUMNS;
+                case STAIR -> STAIRS;
+                case ROOF -> ROOFS;
                 case DOOR, GLASS -> OPENINGS;
             };
         }

@@ -1,24 +1,33 @@
 package brightlintel.desktop.tool;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
+import brightlintel.building.Roof;
+import brightlintel.building.RoofForm;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
+import brightlintel.building.StairPlan;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.geom.Box;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.Wells;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.select.Outline;
 import brightlintel.select.Picked;
 import brightlintel.select.Selecting;
+import brightlintel.solid.PlanLines;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -53,9 +62,30 @@ public final class Picking {
         if (grid.isPresent()) return grid.map(x -> x);
         Optional<Separation> line = w.contents().separations().stream().filter(s -> s.line().distance(p) <= reach).findFirst();
         if (line.isPresent()) return line.map(x -> x);
+        Optional<Element> sketched = byEdge(w, p, reach);
+        if (sketched.isPresent()) return sketched;
         Optional<Room> room = RoomTool.roomAt(w, p);
         if (room.isPresent()) return room.map(x -> x);
-        return w.contents().slabs().stream().filter(s -> s.with(outline(w, s)).covers(p)).findFirst().map(x -> x);
+        Optional<Element> slab = w.contents().slabs().stream().filter(s -> w.solved().ground(s).stream().anyMatch(e -> e.holds(p)))
+            .findFirst().map(x -> x);
+        if (slab.isPresent()) return slab;
+        return w.contents().zones().stream().filter(z -> z.outline().holds(p) && z.holes().stream().noneMatch(h -> h.holds(p)))
+            .findFirst().map(x -> x);
+    }
+
+    /** Stairs by their ground; what is seen by its edge alone by that: roofs, zones, the outline of the storey. */
+    private static Optional<Element> byEdge(Workspace w, Point p, double reach) {
+        for (Stair s : w.contents().stairs())
+            if (StairPlan.of(s).steps().stream().anyMatch(x -> x.ground().holds(p))) return Optional.of(s);
+        for (Roof r : w.contents().roofs()) {
+            Ring edge = w.contents().form(r).map(RoofForm::edge).orElse(r.outline());
+            boolean ridge = w.contents().form(r).stream().flatMap(f -> PlanLines.ridges(f).stream())
+                .anyMatch(l -> Piece.straight(l.get(0), l.get(1)).distance(p) <= reach);
+            if (ridge || edge.distance(p) <= reach) return Optional.of(r);
+        }
+        for (Zone z : w.contents().zones()) if (z.outline().distance(p) <= reach) return Optional.of(z);
+        for (BuildingOutline b : w.contents().outlines()) if (w.solved().outline(b).distance(p) <= reach) return Optional.of(b);
+        return Optional.empty();
     }
 
     public static Optional<Wall> wallAt(Workspace w, Point p, double reach) {
@@ -120,6 +150,10 @@ public final class Picking {
             case Room r -> w.solved().enclosures().of(r).map(x -> List.of(x.outline())).orElse(List.of());
             case Separation s -> List.of(new Ring(List.of(s.line().a(), s.line().at(s.line().length() / 2), s.line().b())));
             case Slab s -> List.of(outline(w, s));
+            case Stair s -> Wells.ground(s);
+            case Roof r -> List.of(w.contents().form(r).map(RoofForm::edge).orElse(r.outline()));
+            case Zone z -> List.of(z.outline());
+            case BuildingOutline b -> List.of(w.solved().outline(b));
         };
     }
 
@@ -176,6 +210,10 @@ public final class Picking {
             case Column x -> e instanceof Column y && x.section().equals(y.section());
             case Room x -> e instanceof Room y && !x.name().isEmpty() && x.name().equals(y.name());
             case Separation _ -> e instanceof Separation;
+            case Stair x -> e instanceof Stair y && isSame(x.width().value(), y.width().value());
+            case Roof _ -> e instanceof Roof;
+            case Zone _ -> e instanceof Zone;
+            case BuildingOutline _ -> e instanceof BuildingOutline;
             case GridLine _ -> false;
         };
     }

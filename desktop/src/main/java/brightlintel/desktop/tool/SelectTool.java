@@ -1,14 +1,18 @@
 package brightlintel.desktop.tool;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
+import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
@@ -142,6 +146,15 @@ public final class SelectTool implements Tool {
                 case Column c -> out.add(c.at());
                 case Room r -> {
                     if (r.bound() instanceof Room.Bound.Drawn(Ring outline, List<Ring> _)) out.addAll(outline.corners());
+                }
+                case Stair s -> {
+                    out.add(s.line().getFirst().a());
+                    s.line().forEach(p -> out.add(p.b()));
+                }
+                case Roof r -> out.addAll(r.outline().corners());
+                case Zone z -> out.addAll(z.outline().corners());
+                case BuildingOutline b -> {
+                    if (b.follows().isEmpty()) out.addAll(b.outline().corners());
                 }
                 case Opening _, GridLine _ -> { }
             }

@@ -3,19 +3,25 @@ package brightlintel.desktop.tool;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.FileId;
 import brightlintel.building.History;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
+import brightlintel.building.Roof;
+import brightlintel.building.RoofForm;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Slab;
+import brightlintel.building.Stair;
+import brightlintel.building.StairPlan;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.UnderlayId;
 import brightlintel.building.Wall;
+import brightlintel.building.Zone;
 import brightlintel.desktop.Laws;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Workspace;
@@ -70,8 +76,10 @@ class ToolLawsTest {
     }
 
     private static final List<Function<Workspace, Tool>> TOOLS = List.of(WallTool::new, WallTool::new, x -> new OpeningTool(x, false),
-        x -> new OpeningTool(x, true), SlabTool::new, GridTool::new, SplitTool::new, AcrossTool::new, MeasureTool::new, SelectTool::new,
-        WallAlongTool::new, WallBetweenTool::new, WallArcTool::new, WallRectangleTool::new, ColumnTool::new, RoomTool::new, RoomOutlineTool::new, SeparationTool::new,
+        x -> new OpeningTool(x, true), Outlines::slab, GridTool::new, SplitTool::new, AcrossTool::new, MeasureTool::new, SelectTool::new,
+        WallAlongTool::new, WallBetweenTool::new, WallArcTool::new, WallRectangleTool::new, ColumnTool::new, RoomTool::new, Outlines::room, SeparationTool::new,
+        Outlines::hole, Outlines::zone, Outlines::outline, Outlines::roof, x -> new StairTool(x, false), x -> new StairTool(x, true),
+        GlazedTool::new, x -> new CornerTool(x, true), x -> new CornerTool(x, false),
         onUnderlay(KnownLengthTool::new), onUnderlay(TurnTool::new), onUnderlay(DatumTool::new),
         onUnderlay(TwoPairsTool::new));
 
@@ -101,7 +109,7 @@ class ToolLawsTest {
 
     /** @param first step that may be undone */
     private static void doing(Workspace w, Random r, int first) {
-        switch (r.nextInt(26)) {
+        switch (r.nextInt(30)) {
             case 0, 1, 2 -> w.start(TOOLS.get(r.nextInt(TOOLS.size())));
             case 3 -> {
                 if (w.history().past().size() > first) w.undo();
@@ -118,7 +126,9 @@ class ToolLawsTest {
             case 11 -> w.go(w.project().storeys().get(r.nextInt(w.project().storeys().size())).id());
             case 12 -> w.again();
             case 13 -> w.underlay().ifPresent(u -> w.apply(Placing.datum(u.id(), new Point(r.nextInt(3), r.nextInt(3)))));
-            case 14 -> SlabTool.fromOuterFaces(w);
+            case 14 -> Outlines.slabFromWalls(w);
+            case 17 -> Outlines.roofFromWalls(w);
+            case 18 -> Outlines.outlineFromWalls(w);
             case 15 -> RoomTool.all(w);
             case 16 -> RoomTool.remaining(w);
             default -> click(w, r);
@@ -135,6 +145,10 @@ class ToolLawsTest {
                     case Column x -> assertThat(x.section().area()).isPositive();
                     case Room r -> w.solved().enclosures().of(r).ifPresent(y -> assertThat(y.area()).isPositive());
                     case Separation x -> assertThat(x.line().length()).isPositive();
+                    case Stair x -> assertThat(StairPlan.of(x).steps()).isNotEmpty();
+                    case Roof x -> assertThat(p.on(s.id()).form(x).map(RoofForm::ridge).orElse(0.0)).isGreaterThanOrEqualTo(0);
+                    case Zone x -> assertThat(x.area()).isPositive();
+                    case BuildingOutline x -> x.follows().ifPresent(f -> assertThat(f).allMatch(id -> p.on(s.id()).wall(id).isPresent()));
                     case Slab x -> x.follows().ifPresent(f -> assertThat(f).allMatch(id -> p.on(s.id()).wall(id).isPresent()));
                 }
         assertThat(w.selection()).allMatch(id -> p.element(id).isPresent());

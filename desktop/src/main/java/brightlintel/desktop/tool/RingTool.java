@@ -1,32 +1,36 @@
 package brightlintel.desktop.tool;
 
-import brightlintel.building.Room;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
-import brightlintel.joint.Enclosure;
-import java.util.List;
-import java.util.Optional;
 
-/** A room by the corners of its outline, or by two opposite corners and Enter. */
-public final class RoomOutlineTool implements Tool {
-    private static final double LEAST = 0.05;
+/** An outline from clicks, closed by Enter or a click on the start; two opposite corners and Enter are a rectangle. */
+public final class RingTool implements Tool {
+    private static final double LEAST = 1e-3;
     private final Workspace w;
+    private final String id;
+    private final Consumer<Ring> made;
     private final Corners corners = new Corners();
 
-    public RoomOutlineTool(Workspace w) {
+    /** @param id names its sentences too: prompt.ID.first, .next, .close */
+    RingTool(Workspace w, String id, Consumer<Ring> made) {
         this.w = w;
+        this.id = id;
+        this.made = made;
     }
 
     @Override public String id() {
-        return "room-outline";
+        return id;
     }
 
     @Override public String prompt() {
-        return Words.of(corners.isEmpty() ? "prompt.room-outline.first" : corners.size() < 3 ? "prompt.room-outline.box"
-            : "prompt.room-outline.close");
+        return Words.of("prompt." + id + (corners.isEmpty() ? ".first" : corners.size() < 3 ? ".next" : ".close"));
     }
 
     @Override public void clicked(Aim aim) {
@@ -35,10 +39,10 @@ public final class RoomOutlineTool implements Tool {
 
     @Override public void finish() {
         if (corners.size() < 2) return;
-        Ring r = new Ring(corners.size() == 2 ? corners.box() : corners.all()).counterClockwise();
+        List<Point> all = corners.size() == 2 ? corners.box() : List.copyOf(corners.all());
+        if (Math.abs(new Ring(all).signedArea()) < LEAST) return;
         corners.clear();
-        if (r.area() < LEAST) return;
-        RoomTool.add(w, List.of(RoomTool.room(w, new Room.Bound.Drawn(r, List.of()), new Enclosure(r, List.of()), w.contents().rooms())));
+        made.accept(new Ring(all).counterClockwise());
     }
 
     @Override public Optional<Point> from() {

@@ -1,0 +1,78 @@
+package brightlintel.desktop.section;
+
+import brightlintel.building.BuildingOutline;
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.Zone;
+import brightlintel.desktop.docket.Parts;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.edit.Tracing;
+import brightlintel.geom.Ring;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+
+/** Zones that were drawn, and outlines of storeys. */
+final class GroundPanel {
+    private final Workspace w;
+    private final List<Node> out;
+
+    GroundPanel(Workspace w, List<Node> out) {
+        this.w = w;
+        this.out = out;
+    }
+
+    void zones(List<Zone> list) {
+        Set<ElementId> ids = Shared.ids(list);
+        if (list.size() == 1) out.add(Parts.label(Words.of("properties.zone"), "side-title"));
+        out.add(Shared.words(w, "zone.name", "prop-zone-name", list, Zone::name, t -> {
+            w.apply(Tracing.changeZones("edit.zone-name", ids, z -> z.withName(t.strip())));
+            return true;
+        }));
+        out.add(Shared.length(w, "room.height", "prop-zone-height", list, z -> z.height().map(Given::value).orElse(
+            w.storey().height().value()), w.lengths().positionUnit(), w.lengths()::height, v -> v > 0.05 && v < 200, v ->
+            w.apply(Tracing.changeZones("edit.zone-height", ids, z -> z.withHeight(Optional.of(Given.stated(v))))),
+            list.stream().anyMatch(z -> z.height().isEmpty())));
+        out.add(Parts.figure(Words.of("properties.area"), Parts.right(w.lengths().areaExact(list.stream().mapToDouble(Zone::area).sum()))));
+    }
+
+    void outline(BuildingOutline b) {
+        Ring now = w.solved().outline(b);
+        out.add(Parts.label(Words.of("properties.outline"), "side-title"));
+        out.add(choice("outline.under", "prop-outline-under", BuildingOutline.Under.values(), b.under(), u -> Words.of("under." + u), u ->
+            change(b, x -> x.with(u))));
+        out.add(choice("outline.over", "prop-outline-over", BuildingOutline.Over.values(), b.over(), o -> Words.of("over." + o), o ->
+            change(b, x -> x.with(o))));
+        out.add(Shared.length(w, "room.height", "prop-outline-height", List.of(b), x -> x.height().map(Given::value).orElse(
+            w.storey().height().value()), w.lengths().positionUnit(), w.lengths()::height, v -> v > 0.05 && v < 200, v -> change(b, x ->
+            x.withHeight(Optional.of(Given.stated(v)))), b.height().isEmpty()));
+        out.add(Parts.figure(Words.of("properties.area"), Parts.right(w.lengths().areaExact(now.area()))));
+        out.add(Parts.figure(Words.of("room.perimeter"), Parts.right(w.lengths().position(now.perimeter()))));
+        if (b.follows().isPresent()) out.add(Parts.figure(Words.of("properties.from"), Parts.label(Words.count("slab.follows",
+            b.follows().get().size()))));
+        out.add(Shared.length(w, "outline.depth", "prop-facade-depth", List.of(b), _ -> w.settings().facadeDepth(),
+            w.lengths().positionUnit(),
+            w.lengths()::position, v -> v > 0.3 && v < 50, v -> w.settings().facadeDepth(v), false));
+        out.add(Parts.row(Parts.small(Words.of("outline.zones"), "prop-facade-zones", () -> FacadeMaking.make(w, now))));
+    }
+
+    private void change(BuildingOutline b, UnaryOperator<BuildingOutline> f) {
+        w.apply(Tracing.changeOutlines("edit.outline-change", Set.of(b.id()), f));
+    }
+
+    private static <T> Node choice(String key, String id, T[] all, T now, Function<T, String> word, Consumer<T> set) {
+        ComboBox<String> c = new ComboBox<>();
+        c.setId(id);
+        c.setPrefWidth(118);
+        for (T x : all) c.getItems().add(word.apply(x));
+        c.setValue(word.apply(now));
+        c.setOnAction(_ -> set.accept(all[c.getSelectionModel().getSelectedIndex()]));
+        return Parts.figure(Words.of(key), c);
+    }
+}
