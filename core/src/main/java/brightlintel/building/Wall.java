@@ -3,21 +3,31 @@ package brightlintel.building;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * ONE straight or arc piece; joints are solved from shared ends, never stored.
  *
  * @param kind that it is of; its thickness is the kind's then
  * @param base of its body: on its storey's floor, or on a level
+ * @param runs the ends at which it runs through the corner, and what meets it there ends at its face
  */
 public record Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from,
-                   Optional<KindId> kind) implements StoreyElement {
+                   Optional<KindId> kind, Set<End> runs) implements StoreyElement {
+    public enum End { START, END }
+
+    public Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from,
+                Optional<KindId> kind) {
+        this(id, reference, side, thickness, base, top, from, kind, Set.of());
+    }
+
     /** Of no kind. */
     public Wall(ElementId id, Piece reference, Side side, Given<Double> thickness, Stand base, Top top, Provenance from) {
         this(id, reference, side, thickness, base, top, from, Optional.empty());
     }
 
     public Wall {
+        runs = Set.copyOf(runs);
         if (!(thickness.value() > 0.001 && thickness.value() < 20))
             throw new IllegalArgumentException("thickness " + thickness.value() + " is not within 0.001..20");
         if (!(reference.length() > 1e-6)) throw new IllegalArgumentException("wall without length");
@@ -42,44 +52,54 @@ public record Wall(ElementId id, Piece reference, Side side, Given<Double> thick
     }
 
     public Wall with(Piece r) {
-        return new Wall(id, r, side, thickness, base, top, from, kind);
+        return new Wall(id, r, side, thickness, base, top, from, kind, runs);
     }
 
     public Wall with(Provenance p) {
-        return new Wall(id, reference, side, thickness, base, top, p, kind);
+        return new Wall(id, reference, side, thickness, base, top, p, kind, runs);
     }
 
     public Wall withId(ElementId i) {
-        return new Wall(i, reference, side, thickness, base, top, from, kind);
+        return new Wall(i, reference, side, thickness, base, top, from, kind, runs);
     }
 
     @Override public Wall withId(ElementId i, Provenance p) {
-        return new Wall(i, reference, side, thickness, base, top, p, kind);
+        return new Wall(i, reference, side, thickness, base, top, p, kind, runs);
     }
 
     /** Another than its kind's: it is of no kind then. */
     public Wall withThickness(Given<Double> t) {
-        return new Wall(id, reference, side, t, base, top, from, Optional.empty());
+        return new Wall(id, reference, side, t, base, top, from, Optional.empty(), runs);
     }
 
     /** As thick as its kind. */
     public Wall with(WallKind k) {
-        return new Wall(id, reference, side, Given.stated(k.thickness()), base, top, from, Optional.of(k.id()));
+        return new Wall(id, reference, side, Given.stated(k.thickness()), base, top, from, Optional.of(k.id()), runs);
     }
 
     public Wall withoutKind() {
-        return new Wall(id, reference, side, thickness, base, top, from, Optional.empty());
+        return new Wall(id, reference, side, thickness, base, top, from, Optional.empty(), runs);
     }
 
     public Wall withSide(Side s) {
-        return new Wall(id, reference, s, thickness, base, top, from, kind);
+        return new Wall(id, reference, s, thickness, base, top, from, kind, runs);
     }
 
     public Wall withTop(Top t) {
-        return new Wall(id, reference, side, thickness, base, t, from, kind);
+        return new Wall(id, reference, side, thickness, base, t, from, kind, runs);
     }
 
     public Wall withBase(Stand b) {
-        return new Wall(id, reference, side, thickness, b, top, from, kind);
+        return new Wall(id, reference, side, thickness, b, top, from, kind, runs);
+    }
+
+    public Wall withRuns(Set<End> r) {
+        return new Wall(id, reference, side, thickness, base, top, from, kind, r);
+    }
+
+    /** Drawn the other way, its body where it was. */
+    public Wall turnedRound() {
+        Set<End> r = runs.size() == 1 ? Set.of(runs.contains(End.START) ? End.END : End.START) : runs;
+        return new Wall(id, reference.reversed(), side.flipped(), thickness, base, top, from, kind, r);
     }
 }

@@ -32,7 +32,7 @@ public final class WallShaping {
     /** The other way: body and openings stay where they are. */
     public static Edit turnRound(Set<ElementId> which) {
         return Edit.of("edit.wall-turn-round", p -> p.withAllContents(c -> c.map(e -> switch (e) {
-            case Wall w when which.contains(w.id()) -> w.with(w.reference().reversed()).withSide(w.side().flipped());
+            case Wall w when which.contains(w.id()) -> w.turnedRound();
             case Opening o when which.contains(o.wall()) -> {
                 Opening turned = o.withAlong(c.wall(o.wall()).orElseThrow().length() - o.along());
                 yield turned.with(o.filling().turnedRound());
@@ -140,6 +140,21 @@ public final class WallShaping {
         Piece out = end ? Piece.straight(p.a(), at) : Piece.straight(at, p.b());
         boolean kept = out.length() > SHORTEST && out.b().minus(out.a()).dot(u) > 0;
         return kept ? Optional.of(out) : Optional.empty();
+    }
+
+    /** How the walls of a corner meet: each joined to the next along a mitre, or one running through. */
+    public static Edit runThrough(StoreyId on, Point corner, Optional<ElementId> which) {
+        return Edit.of("edit.wall-runs", p -> p.withContents(on, c -> c.map(e -> {
+            if (!(e instanceof Wall w)) return e;
+            Set<Wall.End> runs = new HashSet<>(w.runs());
+            for (Wall.End end : Wall.End.values()) {
+                Point at = end == Wall.End.START ? w.reference().a() : w.reference().b();
+                if (at.distance(corner) > TOGETHER) continue;
+                if (which.filter(w.id()::equals).isPresent()) runs.add(end);
+                else runs.remove(end);
+            }
+            return runs.equals(w.runs()) ? w : w.withRuns(runs);
+        })));
     }
 
     /** Square to itself, to the left; what meets it at its ends goes along its own direction. */

@@ -9,8 +9,8 @@ import java.util.Optional;
 
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 
 import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
@@ -20,6 +20,8 @@ import brightlintel.geom.StraightSkeleton;
 /** The ground of a storey parted by which façade is nearest, to a depth, and what is left as its core. */
 public final class FacadeZones {
     private static final double CHORD = 0.05, LEAST = 0.01;
+    /** Micrometres. */
+    private static final PrecisionModel RASTER = new PrecisionModel(1e6);
 
     /** The way a façade looks, to true north; the core looks nowhere. */
     public enum Faces { NORTH, EAST, SOUTH, WEST, CORE }
@@ -47,8 +49,8 @@ public final class FacadeZones {
         }
         List<Part> out = new ArrayList<>();
         strips.forEach((f, list) -> {
-            Geometry all = list.getFirst();
-            for (Geometry g : list.subList(1, list.size())) all = OverlayNGRobust.overlay(all, g, OverlayNG.UNION);
+            // on one raster, so that neighbours share their edges and nothing is left between them
+            Geometry all = UnaryUnionNG.union(list, RASTER);
             for (int i = 0; i < all.getNumGeometries(); i++)
                 if (all.getGeometryN(i) instanceof Polygon x && x.getArea() > LEAST) out.add(new Part(f, Areas.enclosure(x)));
         });

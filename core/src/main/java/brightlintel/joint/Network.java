@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Finds who meets whom: walls parted at crossings, ends gathered into nodes, walls running through them. */
 final class Network {
@@ -85,9 +86,16 @@ final class Network {
         for (int root = 0; root < group.length; root++) {
             List<Part.End> members = new ArrayList<>();
             for (int i = 0; i < group.length; i++) if (find(group, i) == root) members.add(ends.get(i));
-            if (!members.isEmpty()) nodes.add(new Node(members, through(members)));
+            if (!members.isEmpty()) nodes.add(runner(members).map(r -> Node.run(members, r)).orElseGet(() -> new Node(members,
+                through(members))));
         }
         nodes.forEach(n -> n.solve(tol));
+    }
+
+    /** The end that somebody chose to run through; of several the strongest wall's. */
+    private static Optional<Part.End> runner(List<Part.End> members) {
+        return members.size() < 2 ? Optional.empty() : members.stream().filter(Part.End::runs).min(Comparator.comparing(e ->
+            e.part().wall, STRONGER));
     }
 
     private boolean together(Part.End a, Part.End b) {

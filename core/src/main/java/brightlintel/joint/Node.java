@@ -13,11 +13,23 @@ final class Node {
     private final Point at;
     private final List<Spoke> spokes = new ArrayList<>();
     private final boolean through;
+    /** The end that runs through, or null; it has no spoke. */
+    private final Part.End runner;
     private Point middle;
 
     /** @param through the one wall that runs through, or null */
     Node(List<Part.End> ends, Part through) {
+        this(ends, through, null);
+    }
+
+    /** Where one end runs through and the others meet its wall. */
+    static Node run(List<Part.End> ends, Part.End runner) {
+        return new Node(ends.stream().filter(e -> e != runner).toList(), runner.part(), runner);
+    }
+
+    private Node(List<Part.End> ends, Part through, Part.End runner) {
         this.ends = ends;
+        this.runner = runner;
         this.through = through != null;
         this.at = mean(ends.stream().map(Part.End::point).toList());
         ends.forEach(e -> spokes.add(Spoke.of(e)));
@@ -45,6 +57,7 @@ final class Node {
 
     /** Gives every end its chain; where the corners cannot be had, square ends. */
     void solve(Tolerances tol) {
+        if (runner != null) runner.chain(runner.square(reach()));
         int n = spokes.size();
         if (n == 1) {
             ends.getFirst().chain(ends.getFirst().square());
@@ -67,6 +80,20 @@ final class Node {
             Spoke s = spokes.get(i);
             if (!s.runsThrough()) s.end().chain(chain(after, i));
         }
+    }
+
+    /** How far the faces of those that meet the runner go beyond its end. */
+    private double reach() {
+        double most = 0;
+        Point out = runner.away().times(-1);
+        for (Part.End e : ends)
+            for (Track face : List.of(e.leftFace(), e.rightFace())) for (Track own : List.of(runner.leftFace(), runner.rightFace())) {
+                Point p = own.meets(face, runner.point());
+                double limit = 2 * (e.left() + e.right());
+                if (p != null && p.distance(runner.point()) < limit + runner.left() + runner.right())
+                    most = Math.max(most, Math.min(limit, p.minus(runner.point()).dot(out)));
+            }
+        return most;
     }
 
     private List<Point> chain(Corner[] after, int i) {

@@ -43,6 +43,13 @@ final class Part {
             return atStart ? part.piece.direction(0) : part.piece.direction(part.piece.length()).times(-1);
         }
 
+        /** Whether it is the wall's own end, and was chosen to run through. */
+        boolean runs() {
+            Wall.End end = atStart ? Wall.End.START : Wall.End.END;
+            Point own = atStart ? part.wall.reference().a() : part.wall.reference().b();
+            return part.wall.runs().contains(end) && own.equals(point());
+        }
+
         double left() {
             return atStart ? part.left() : part.right();
         }
@@ -62,6 +69,12 @@ final class Part {
         void chain(List<Point> points) {
             if (atStart) part.startChain = points;
             else part.endChain = points;
+        }
+
+        /** Square to itself, longer by a way. */
+        List<Point> square(double by) {
+            Point on = away().times(-by);
+            return square().stream().map(p -> p.plus(on)).toList();
         }
 
         /** Where the wall ends with no neighbour: square to itself. */

@@ -128,12 +128,11 @@ public final class PlanPainter {
         return out;
     }
 
-    /** In the upper left corner, where no room has its words. */
     private void named(Shape.Sketch x) {
         double wide = brush.textWidth(x.words(), WORDS, Fonts.Weight.SEMIBOLD);
         if (wide + 16 > x.box().width() * scale || 2 * LINE > x.box().height() * scale) return;
-        Point at = toPx.apply(new Point(x.box().minX(), x.box().maxY()));
-        brush.text(x.words(), at.x() + 8, at.y() + LINE + 2, WORDS, Fonts.Weight.SEMIBOLD, palette.sage());
+        Point at = toPx.apply(x.at());
+        brush.textCentred(x.words(), at.x(), at.y() - LINE, WORDS, Fonts.Weight.SEMIBOLD, palette.sage());
     }
 
     private void post(Shape.Post x, boolean selected) {

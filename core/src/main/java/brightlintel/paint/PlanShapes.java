@@ -74,8 +74,9 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         /** A separation line. */
         record Parting(ElementId id, Box box, List<Point> line) implements Shape { }
 
-        /** What is told by lines alone. @param rings closed, lines open */
-        record Sketch(ElementId id, Box box, Sort sort, List<List<Point>> rings, List<List<Point>> lines, String words) implements Shape { }
+        /** What is told by lines. @param rings closed, lines open; at: where its words stand */
+        record Sketch(ElementId id, Box box, Sort sort, List<List<Point>> rings, List<List<Point>> lines, String words, Point at)
+            implements Shape { }
 
         enum Sort { STAIR, ROOF, ZONE, OUTLINE }
 
@@ -141,21 +142,24 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
             case Room r -> Optional.ofNullable(rooms).flatMap(x -> x.of(r)).map(x -> space(r, x));
             case Stair s -> {
                 List<List<Point>> rings = PlanLines.steps(s);
-                yield Optional.of(new Shape.Sketch(s.id(), box(rings), Shape.Sort.STAIR, rings, PlanLines.walk(s), ""));
+                yield Optional.of(new Shape.Sketch(s.id(), box(rings), Shape.Sort.STAIR, rings, PlanLines.walk(s), "",
+                    s.line().getFirst().a()));
             }
             case Roof r -> {
                 RoofForm f = c.form(r).orElse(null);
                 List<Point> ring = f == null ? r.outline().chords(CHORD) : f.edge().corners();
                 yield Optional.of(new Shape.Sketch(r.id(), Box.of(ring), Shape.Sort.ROOF, List.of(ring), f == null ? List.of()
-                    : PlanLines.ridges(f), ""));
+                    : PlanLines.ridges(f), "", ring.getFirst()));
             }
             case Zone z -> {
                 List<List<Point>> rings = rings(z.outline(), z.holes());
-                yield Optional.of(new Shape.Sketch(z.id(), box(rings), Shape.Sort.ZONE, rings, List.of(), z.name()));
+                yield Optional.of(new Shape.Sketch(z.id(), box(rings), Shape.Sort.ZONE, rings, List.of(), z.name(),
+                    new Enclosure(z.outline(), z.holes()).middle()));
             }
             case BuildingOutline b -> {
                 List<Point> ring = SlabOutline.of(b, c, Tolerances.BUILDING).chords(CHORD);
-                yield Optional.of(new Shape.Sketch(b.id(), Box.of(ring), Shape.Sort.OUTLINE, List.of(ring), List.of(), ""));
+                yield Optional.of(new Shape.Sketch(b.id(), Box.of(ring), Shape.Sort.OUTLINE, List.of(ring), List.of(), "",
+                    ring.getFirst()));
             }
             case Separation s -> Optional.of(new Shape.Parting(s.id(), s.line().box(), s.line().points(CHORD)));
         };

@@ -4,17 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.Provenance;
+import brightlintel.building.Side;
+import brightlintel.building.Stand;
+import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.notation.Seeds;
 import brightlintel.notation.Walls;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -240,5 +247,33 @@ class FootprintsTest {
         List<Wall> walls = wildNet(seed);
         List<Wall> reversed = walls.stream().map(w -> w.with(w.reference().reversed()).withSide(w.side().flipped())).toList();
         assertThat(united(Footprints.of(reversed, TOL))).isCloseTo(united(Footprints.of(walls, TOL)), within(1e-6));
+    }
+
+    /** At an L the one that runs reaches the outer face, the other ends at it; together they cover the same ground. */
+    @Test void oneRunsThroughAtACorner() {
+        Seeds.each(60, seed -> {
+            Random r = new Random(seed);
+            Affine m = Affine.turn(r.nextDouble() * 6).then(Affine.move(new Point(r.nextDouble() * 20, 3)));
+            Wall a = wall("a", m, new Point(0, 0), new Point(5, 0), 0.2 + r.nextDouble() * 0.2, Side.values()[r.nextInt(3)]);
+            Wall b = wall("b", m, new Point(5, 0), new Point(5, 4), 0.2 + r.nextDouble() * 0.2, Side.values()[r.nextInt(3)]);
+            double before = area(List.of(a, b));
+            Footprints f = Footprints.of(List.of(a.withRuns(Set.of(Wall.End.END)), b), Tolerances.BUILDING);
+            assertThat(f.area(a.id()) + f.area(b.id())).as("seed " + seed).isCloseTo(before, within(1e-6));
+            Footprints g = Footprints.of(List.of(a, b.withRuns(Set.of(Wall.End.START))), Tolerances.BUILDING);
+            // the square of the corner goes with the one that runs
+            double square = a.thickness().value() * b.thickness().value();
+            assertThat(f.area(a.id()) - g.area(a.id())).as("seed " + seed).isCloseTo(square, within(1e-6));
+            assertThat(f.of(a.id())).singleElement().satisfies(x -> assertThat(x.size()).isEqualTo(4));
+        });
+    }
+
+    private static double area(List<Wall> walls) {
+        Footprints f = Footprints.of(walls, Tolerances.BUILDING);
+        return walls.stream().mapToDouble(w -> f.area(w.id())).sum();
+    }
+
+    private static Wall wall(String id, Affine m, Point a, Point b, double t, Side s) {
+        return new Wall(new ElementId(id), Piece.straight(m.apply(a), m.apply(b)), s, Given.stated(t), Stand.FLOOR, Top.NEXT,
+            Provenance.BY_HAND);
     }
 }

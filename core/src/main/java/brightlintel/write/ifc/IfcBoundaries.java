@@ -98,7 +98,8 @@ final class IfcBoundaries {
     }
 
     private Ref open(Room r) {
-        Ref ref = s.add("IFCVIRTUALELEMENT", sets.id("air/" + r.id().value() + "/" + count), NONE, "Separation", NONE, NONE, NONE, NONE, NONE);
+        Ref ref = s.add("IFCVIRTUALELEMENT", sets.id("air/" + r.id().value() + "/" + count), NONE, "Separation", NONE, NONE, NONE, NONE,
+            NONE);
         air.add(ref);
         return ref;
     }

@@ -28,6 +28,8 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.MeasureTool;
 import brightlintel.desktop.tool.SelectTool;
+import brightlintel.building.StoreyElement;
+import brightlintel.edit.Corners;
 import brightlintel.edit.Tracing;
 import brightlintel.edit.WallKinds;
 import brightlintel.joint.Enclosure;
@@ -168,6 +170,8 @@ public final class Properties extends VBox {
         FlowPane h = Parts.row();
         if (e instanceof Opening o && o.filling() instanceof Opening.Filling.Door)
             h.getChildren().addAll(Parts.small(w, commands.get("other-hand")), Parts.small(w, commands.get("other-side")));
+        if (e instanceof StoreyElement s && !(e instanceof Roof) && Corners.ring(s).isPresent() || e instanceof Stair)
+            h.getChildren().addAll(Parts.small(w, commands.get("corner-in")), Parts.small(w, commands.get("corner-out")));
         if (e instanceof Wall) h.getChildren().addAll(Parts.small(w, commands.get("wall-meet")), Parts.small(w,
             commands.get("wall-turn-round")));
         h.getChildren().add(Parts.small(w, commands.get("delete")));

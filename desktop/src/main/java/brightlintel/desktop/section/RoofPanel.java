@@ -20,6 +20,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 
 /** A roof: its overhang and thickness, and what stands over each side of its outline. */
 final class RoofPanel {
@@ -100,7 +101,8 @@ final class RoofPanel {
             ComboBox<String> c = new ComboBox<>();
             c.setId("prop-roof-side-" + (i + 1));
             c.getStyleClass().add("small");
-            c.setPrefWidth(86);
+            c.setPrefWidth(92);
+            c.setTooltip(new Tooltip(w.lengths().position(r.outline().piece(i).length())));
             c.getItems().addAll(Words.of("roof.slope"), Words.of("roof.gable"), Words.of("roof.at-wall"));
             c.getSelectionModel().select(switch (edges.get(i)) {
                 case Roof.Edge.Slope _ -> 0;
@@ -116,11 +118,10 @@ final class RoofPanel {
                     v.ifPresent(p -> change(r, "edit.roof-pitch", x -> Roofs.side(x, side, new Roof.Edge.Slope(p))));
                     return v.isPresent();
                 });
-                t.setPrefWidth(56);
+                t.setPrefWidth(58);
                 row.add(t);
             }
-            out.add(Parts.figure((i + 1) + " · " + w.lengths().position(r.outline().piece(i).length()), Parts.beside(row.toArray(
-                Node[]::new))));
+            out.add(Parts.figure(Integer.toString(i + 1), Parts.beside(row.toArray(Node[]::new))));
         }
         TextField all = Parts.entry(w, "prop-roof-pitch-all", "", text -> {
             Optional<Double> v = PitchReader.read(text);

@@ -20,6 +20,8 @@ import javafx.scene.layout.HBox;
 
 /** Fields for what one or many elements have in common. */
 final class Shared {
+    /** Pixels of a field that has a word beside it. */
+    private static final double NARROW = 60;
     private static final double SAME = 1e-9;
 
     private Shared() { }
@@ -39,6 +41,7 @@ final class Shared {
         }).orElse(false));
         if (!same) f.setPromptText(Words.of("properties.several"));
         HBox h = Parts.beside(f);
+        if (same && assumed) f.setPrefWidth(NARROW);
         if (same && assumed) h.getChildren().add(Parts.right(Words.of("who.assumed"), "brass"));
         return Parts.figure(Words.of(key), h);
     }

@@ -165,10 +165,19 @@ public final class SelectTool implements Tool {
     @Override public List<Mark> marks() {
         List<Mark> out = new ArrayList<>();
         handles().forEach(h -> out.add(new Mark.Handle(h, "")));
+        for (Element e : w.selected()) if (e instanceof Roof r && r.cover() instanceof Roof.Cover.Pitched) sides(r, out);
         if (box != null) out.add(box);
         else if (w.stage() == Stage.CLEAR)
             w.pointed().ifPresent(p -> out.add(new Mark.Callout(w.aim().raw(), p.layer() + " · " + p.kind())));
         return out;
+    }
+
+    /** Numbers of a roof's sides, as its panel has them. */
+    private static void sides(Roof r, List<Mark> out) {
+        for (int i = 0; i < r.outline().size(); i++) {
+            Piece p = r.outline().piece(i);
+            out.add(new Mark.Tag(p.at(p.length() / 2), Integer.toString(i + 1)));
+        }
     }
 
     @Override public boolean escape() {
