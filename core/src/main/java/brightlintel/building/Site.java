@@ -1,5 +1,6 @@
 package brightlintel.building;
 
+import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
 
 /**
@@ -28,6 +29,12 @@ public record Site(Given<Double> north, Given<Double> datum, Given<Point> survey
 
     public Site withSurvey(Given<Point> s) {
         return new Site(north, datum, s);
+    }
+
+    /** Of another 0,0 at a place of the building. */
+    public Site movedTo(Point at) {
+        Point inSurvey = Affine.turn(-north.value()).applyVector(at);
+        return withSurvey(survey.map(p -> p.plus(inSurvey)));
     }
 
     /** Somebody said where it stands. */

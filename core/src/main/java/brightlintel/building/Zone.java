@@ -33,6 +33,10 @@ public record Zone(ElementId id, String name, Ring outline, List<Ring> holes, Op
         return new Zone(id, name, o, holes, height, from);
     }
 
+    public Zone with(Ring o, List<Ring> h) {
+        return new Zone(id, name, o, h, height, from);
+    }
+
     public Zone withHeight(Optional<Given<Double>> h) {
         return new Zone(id, name, outline, holes, h, from);
     }

@@ -99,6 +99,36 @@ public final class Grids {
         });
     }
 
+    /**
+     * Of rays and arcs about a place: rays so far apart from a direction on, arcs so far from the place and from each other.
+     *
+     * @param rays radians between them; arcs metres
+     * @param from the direction of the first ray, radians
+     */
+    public static Edit radial(List<Double> rays, List<Double> arcs, Point at, double from, double overhang) {
+        return Edit.of("edit.grid-made", p -> {
+            List<GridLine> out = new ArrayList<>(p.grid());
+            double sweep = rays.stream().mapToDouble(x -> x).sum(), reach = arcs.stream().mapToDouble(x -> x).sum() + overhang;
+            String a = GridLabels.next(Piece.straight(Point.ORIGIN, new Point(0, 1)), p.grid()),
+                one = GridLabels.next(Piece.straight(Point.ORIGIN, new Point(1, 0)), p.grid());
+            List<String> names = GridLabels.run(a, arcs.size()), numbers = GridLabels.run(one, rays.size() + 1);
+            double inner = Math.max(0, arcs.getFirst() - overhang), turn = from;
+            for (int i = 0; i <= rays.size(); i++) {
+                Point d = Point.polar(turn, 1);
+                out.add(line(numbers.get(i), Piece.straight(at.plus(d.times(reach)), at.plus(d.times(inner))), "figures"));
+                turn += i < rays.size() ? rays.get(i) : 0;
+            }
+            double r = 0;
+            for (int i = 0; i < arcs.size(); i++) {
+                r += arcs.get(i);
+                double beyond = Math.min(overhang / r, (Math.PI * 2 - 0.01 - sweep) / 2), whole = sweep + 2 * Math.max(0, beyond);
+                out.add(line(names.get(i), new Piece(at.plus(Point.polar(from - beyond, r)), at.plus(Point.polar(from - beyond + whole, r)),
+                    Math.tan(whole / 4)), "letters"));
+            }
+            return p.withGrid(out);
+        });
+    }
+
     private static GridLine line(String label, Piece p, String family) {
         return new GridLine(ElementId.fresh(), label, Optional.of(family), p, Optional.empty(), Provenance.BY_HAND);
     }
@@ -187,7 +217,6 @@ public final class Grids {
 
     /** Of all storeys, or of some. */
     public static Edit only(Set<ElementId> which, Optional<Set<StoreyId>> storeys) {
-        return Tracing.changeGrid("edit.grid-storeys", which, g -> new GridLine(g.id(), g.label(), g.family(), g.line(), storeys,
-            g.from()));
+        return Tracing.changeGrid("edit.grid-storeys", which, g -> g.onlyOn(storeys));
     }
 }

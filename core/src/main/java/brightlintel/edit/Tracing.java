@@ -158,7 +158,8 @@ public final class Tracing {
         return Edit.of("edit.split-wall", p -> p.withAllContents(c -> {
             Wall w = c.wall(id).orElse(null);
             if (w == null || along < LEAST_PART || along > w.length() - LEAST_PART) return c;
-            Wall first = w.with(w.reference().part(0, along)), rest = w.withId(second).with(w.reference().part(along, w.length()));
+            Wall first = w.with(w.reference().part(0, along)).withRuns(at(w, Wall.End.START)),
+                rest = w.withId(second).with(w.reference().part(along, w.length())).withRuns(at(w, Wall.End.END));
             return c.replaced(id, List.of(first, rest)).map(e -> switch (e) {
                 case Wall x -> x;
                 case Opening o -> o.wall().equals(id) && o.along() > along ? o.withWall(second).withAlong(o.along() - along) : o;
@@ -168,6 +169,10 @@ public final class Tracing {
                 case Column _, Room _, Separation _, Stair _, Roof _, Zone _ -> e;
             });
         }));
+    }
+
+    private static Set<Wall.End> at(Wall w, Wall.End end) {
+        return w.runs().contains(end) ? Set.of(end) : Set.of();
     }
 
     private static Set<ElementId> with(Set<ElementId> ids, ElementId more) {

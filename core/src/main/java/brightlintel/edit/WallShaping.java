@@ -60,7 +60,7 @@ public final class WallShaping {
         for (StoreyElement e : c.elements()) {
             if (e.id().equals(b.id())) continue;
             out.add(switch (e) {
-                case Wall w -> w.id().equals(a.id()) ? one : w;
+                case Wall w -> w.id().equals(a.id()) ? one.withRuns(Set.of()) : w;
                 case Opening o -> o.wall().equals(a.id()) ? Hosting.kept(o, a, one) : o.wall().equals(b.id()) ? taken(o, b, one) : o;
                 case Slab s -> s.following(instead(s.follows(), a.id(), b.id()));
                 case BuildingOutline x -> x.following(instead(x.follows(), a.id(), b.id()));

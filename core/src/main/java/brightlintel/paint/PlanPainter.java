@@ -187,7 +187,8 @@ public final class PlanPainter {
         int ink = selected ? palette.brass() : palette.plum();
         line = inView(line);
         brush.dashed(line, selected ? 2 : 0.9, ink, GRID_DASH);
-        tag(g.label(), toPx.apply(g.line().a()), ink);
+        if (g.tags() != GridLine.Tags.END) tag(g.label(), toPx.apply(g.line().a()), ink);
+        if (g.tags() != GridLine.Tags.START) tag(g.label(), toPx.apply(g.line().b()), ink);
     }
 
     /** Dashes far outside the picture would cost time and show nothing. */

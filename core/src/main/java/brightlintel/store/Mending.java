@@ -98,14 +98,14 @@ final class Mending {
     private GridLine fresh(GridLine g) {
         if (elements.add(g.id())) return g;
         remarks.add(Remark.of(Remark.Kind.DOUBLED_ID, "GridLine", g.id().value()));
-        return new GridLine(ElementId.fresh(), g.label(), g.family(), g.line(), g.only(), g.from());
+        return g.withId(ElementId.fresh());
     }
 
     private GridLine only(GridLine g, Set<StoreyId> storeys) {
         if (g.only().isEmpty() || storeys.containsAll(g.only().get())) return g;
         lost("grid line", g.label(), "storey", g.only().get().toString());
         Set<StoreyId> left = g.only().get().stream().filter(storeys::contains).collect(Collectors.toSet());
-        return new GridLine(g.id(), g.label(), g.family(), g.line(), left.isEmpty() ? Optional.empty() : Optional.of(left), g.from());
+        return g.onlyOn(left.isEmpty() ? Optional.empty() : Optional.of(left));
     }
 
     /** What was renamed because another storey has its id keeps what refers to it here; of two in one storey the first keeps it. */

@@ -156,4 +156,59 @@ class WallWaysRobotTest extends DemoRobot {
         button("command-wall-turn-round");
         assertThat(w.contents().wall(top.id()).orElseThrow().reference()).isEqualTo(top.reference().reversed());
     }
+
+    @Test void onTheGridBesideAndWhichRunsThrough() throws Exception {
+        bare();
+        command("On the grid");
+        dragFromTo(new Point(-2, -2), new Point(16, 15.3));
+        // A, B, C from 1 to 2 and to 3; 1, 2, 3 from A to B and to C
+        assertThat(walls()).hasSize(12);
+        assertThat(w.solved().enclosures().all()).hasSize(4);
+        TrueRobotTest.shot("wall-on-grid");
+        pointAt(20, 0.02);
+        clickAt(20, 0.02);
+        assertThat(walls()).as("a click takes one bay").hasSize(13);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        command("Beside");
+        clickAt(3, 0);
+        pointAt(3, -1);
+        write("2.5");
+        type(KeyCode.ENTER);
+        assertThat(walls()).hasSize(13);
+        assertThat(walls().getLast().reference().a().y()).as("on the pointer's side").isCloseTo(-2.5, within(1e-6));
+        command("Corner joint");
+        pointAt(0.05, 0.05);
+        clickAt(0.05, 0.05);
+        assertThat(walls().stream().filter(x -> !x.runs().isEmpty())).hasSize(1);
+        TrueRobotTest.shot("joint");
+        clickAt(0.05, 0.05);
+        clickAt(0.05, 0.05);
+        assertThat(walls()).as("and at last none").allMatch(x -> x.runs().isEmpty());
+    }
+
+    @Test void squareOffClosesAChainAndACurveGoesOn() throws Exception {
+        bare();
+        command("Wall");
+        clickAt(10, 17);
+        clickAt(16, 17);
+        clickAt(16, 21);
+        command("Square off");
+        assertThat(walls()).hasSize(4);
+        assertThat(w.solved().enclosures().all()).singleElement().satisfies(e -> assertThat(e.outline().size()).isEqualTo(4));
+        keys(KeyCode.ESCAPE);
+        command("About a centre");
+        clickAt(20, 19);
+        clickAt(23, 19);
+        pointAt(21, 21);
+        clickAt(20, 22);
+        assertThat(walls().getLast().reference().centre().distance(new Point(20, 19))).isLessThan(0.15);
+        assertThat(walls().getLast().reference().radius()).isCloseTo(3, within(0.15));
+        Point end = walls().getLast().reference().b(), way = walls().getLast().reference().direction(walls().getLast().length());
+        command("Curving on");
+        pointAt(end.x(), end.y());
+        clickAt(end.x(), end.y());
+        clickAt(18, 18.5);
+        Wall on = walls().getLast();
+        assertThat(on.reference().direction(0).dot(way)).as("without a bend").isGreaterThan(0.999);
+    }
 }

@@ -258,11 +258,16 @@ public final class PlanPlot {
             Curve c = g.line().curve().mapped(toSheet);
             stroke(GRID, List.of(c), false, new Plot.Pen(THIN, PLUM, AXIS));
             // about its end, as on the board: there it lies on the bubble that was drawn
-            List<Curve> bubble = List.of(Curve.EllipticArc.circular(c.first(), BUBBLE, 0, Angles.TURN));
-            add(new Plot.Fill(GRID, List.of(bubble), WHITE));
-            stroke(GRID, bubble, true, Plot.Pen.of(FINE, PLUM));
-            add(new Plot.Label(GRID, g.label(), c.first().plus(new Point(0, -LETTER / 2)), LETTER, 0, 0, Plot.Align.CENTRE, PLUM));
+            if (g.tags() != GridLine.Tags.END) bubble(g.label(), c.first());
+            if (g.tags() != GridLine.Tags.START) bubble(g.label(), c.last());
         }
+    }
+
+    private void bubble(String label, Point at) {
+        List<Curve> bubble = List.of(Curve.EllipticArc.circular(at, BUBBLE, 0, Angles.TURN));
+        add(new Plot.Fill(GRID, List.of(bubble), WHITE));
+        stroke(GRID, bubble, true, Plot.Pen.of(FINE, PLUM));
+        add(new Plot.Label(GRID, label, at.plus(new Point(0, -LETTER / 2)), LETTER, 0, 0, Plot.Align.CENTRE, PLUM));
     }
 
     // ---- the strip below

@@ -93,7 +93,7 @@ final class Aiming {
     }
 
     private Snapper.Scene scene() {
-        Object now = List.of(w.storeyId(), w.contents(), w.project().grid());
+        Object now = List.of(w.storeyId(), w.contents(), w.project().grid(), w.looks().grid());
         if (!now.equals(modelOf)) {
             modelOf = now;
             model = build();
@@ -102,7 +102,7 @@ final class Aiming {
     }
 
     private Snapper.Scene build() {
-        List<Piece> grid = w.project().grid().stream().filter(g -> g.isOn(w.storeyId())).map(GridLine::line).toList();
+        List<Piece> grid = w.project().grid().stream().filter(g -> w.looks().grid() && g.isOn(w.storeyId())).map(GridLine::line).toList();
         List<Point> corners = new ArrayList<>();
         List<Piece> edges = new ArrayList<>();
         for (Wall x : w.contents().walls()) {

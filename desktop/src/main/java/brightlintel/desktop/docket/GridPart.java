@@ -1,5 +1,7 @@
 package brightlintel.desktop.docket;
 
+import brightlintel.building.Edit;
+import brightlintel.building.ElementId;
 import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Units;
@@ -10,6 +12,7 @@ import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.GridSpacingsTool;
 import brightlintel.desktop.tool.GridTool;
 import brightlintel.edit.Grids;
+import brightlintel.edit.Tracing;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.lengths.LengthReader;
 import brightlintel.trace.DrawnGrid;
@@ -17,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -68,7 +72,8 @@ final class GridPart {
         if (inHand && !families.isEmpty()) v.getChildren().add(Parts.check(Words.of("grid.keep-total"), "grid-keep",
             w.settings().keepsTotal(),
             () -> w.settings().keepsTotal(!w.settings().keepsTotal())));
-        if (inHand) v.getChildren().add(Parts.row(Parts.button(w, commands.get("grid-spacings"), false)));
+        if (inHand) v.getChildren().add(Parts.row(Parts.button(w, commands.get("grid-spacings"), false), Parts.button(w,
+            commands.get("grid-radial"), false), Parts.button(w, commands.get("grid-zero"), false)));
         out.add(v);
         return out;
     }
@@ -123,10 +128,38 @@ final class GridPart {
         HBox more = Parts.beside(Parts.small(Words.of("grid.turn-round"), "grid-turn-round-" + first, () -> w.apply(Grids.turnRound(f))));
         if (chosen > 0) {
             for (int n : new int[] {2, 3}) more.getChildren().add(Parts.small(Words.of(n == 2 ? "grid.halve" : "grid.third"),
-                "grid-divide-" + n,
-                () -> w.apply(Grids.divide(f, chosen, n))));
+                "grid-divide-" + n, () -> w.apply(Grids.divide(f, chosen, n))));
+            TextField into = Parts.entry(w, "grid-divide-into", "", t -> {
+                boolean good = t.strip().matches("\\d{1,2}") && Integer.parseInt(t.strip()) > 1;
+                if (good) w.apply(Grids.divide(f, chosen, Integer.parseInt(t.strip())));
+                return good;
+            });
+            into.setPromptText(Words.of("grid.into"));
+            into.setPrefWidth(LABEL);
+            more.getChildren().add(into);
         }
         v.getChildren().add(more);
+        v.getChildren().add(whole(f, first));
+    }
+
+    /** What is done with a run: its first label, where its tags stand, on which storeys it is. */
+    private Node whole(Grids.Family f, String first) {
+        Set<ElementId> ids = f.lines().stream().map(GridLine::id).collect(Collectors.toSet());
+        GridLine one = f.lines().getFirst();
+        boolean here = one.only().isPresent();
+        TextField from = Parts.entry(w, "grid-run-" + first, first, t -> {
+            Edit e = Grids.rename(f, t.strip());
+            boolean good = !t.isBlank() && !e.apply(w.project()).equals(w.project());
+            if (good) w.apply(e);
+            return good;
+        });
+        from.setPrefWidth(LABEL);
+        return Parts.row(Parts.label(Words.of("grid.run-from"), "quiet"), from, Parts.small(Words.of("grid.tags." + one.tags()),
+            "grid-tags-"
+            + first, () -> w.apply(Tracing.changeGrid("edit.grid-tags", ids, g -> g.with(one.tags().next())))),
+            Parts.small(here ? Words.of("grid.all-storeys") : Words.of("grid.this-storey", w.storey().name()), "grid-storeys-" + first,
+                () ->
+                w.apply(Grids.only(ids, here ? Optional.empty() : Optional.of(Set.of(w.storeyId()))))));
     }
 
     private int chosen(Grids.Family f) {

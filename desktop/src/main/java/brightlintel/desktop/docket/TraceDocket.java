@@ -39,7 +39,8 @@ import javafx.scene.layout.VBox;
 /** Where is the building? */
 final class TraceDocket {
     /** Ways of drawing walls, and reading their thickness. */
-    private static final List<String> WALL_TOOLS = List.of("wall", "wall-along", "wall-between", "wall-arc", "wall-rectangle", "across");
+    private static final List<String> WALL_TOOLS = List.of("wall", "wall-along", "wall-between", "wall-arc",
+        "wall-arc-centre", "wall-arc-on", "wall-rectangle", "wall-parallel", "wall-on-grid", "across");
     private final Workspace w;
     private final Commands commands;
 
@@ -112,7 +113,8 @@ final class TraceDocket {
         Label esc = Parts.right("Esc", "kbd");
         VBox v = Parts.decision(Words.of("trace.wall-in-hand"), esc, true,
             Parts.figure(Words.of("wall.thickness"), Parts.beside(thickness, assumed)),
-            Parts.row(tool("wall-along"), tool("wall-between"), tool("wall-arc"), tool("wall-rectangle"), tool("across")),
+            Parts.row(tool("wall-along"), tool("wall-between"), tool("wall-parallel"), tool("wall-on-grid"),
+                tool("wall-rectangle"), tool("wall-arc"), tool("wall-arc-centre"), tool("wall-arc-on"), tool("across"), tool("joint")),
             Parts.label(Words.of("wall.drawn-along"), "quiet"), side,
             Parts.figure(Words.of("wall.base"), Parts.right(w.lengths().level(w.storey().level().value()) + " " + w.storey().name())),
             Parts.figure(Words.of("wall.top"), Parts.right(w.lengths().level(w.storey().top()))));
@@ -190,7 +192,7 @@ final class TraceDocket {
         }), Parts.button(Words.of("menu.end-chain"), "end-chain", () -> {
             t.finish();
             w.tell(Change.TOOL);
-        })));
+        }), Parts.button(w, commands.get("square-off"), false), Parts.button(w, commands.get("square-off-two"), false)));
         return v;
     }
 

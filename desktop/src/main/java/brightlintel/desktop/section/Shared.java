@@ -41,7 +41,7 @@ final class Shared {
         }).orElse(false));
         if (!same) f.setPromptText(Words.of("properties.several"));
         HBox h = Parts.beside(f);
-        if (same && assumed) f.setPrefWidth(NARROW);
+        if (same && assumed) f.setMaxWidth(NARROW);
         if (same && assumed) h.getChildren().add(Parts.right(Words.of("who.assumed"), "brass"));
         return Parts.figure(Words.of(key), h);
     }

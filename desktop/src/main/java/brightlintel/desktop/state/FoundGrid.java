@@ -6,6 +6,7 @@ import brightlintel.building.Role;
 import brightlintel.correct.Reckoning;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.role.Casting;
+import brightlintel.select.Picked;
 import brightlintel.trace.DrawnGrid;
 import java.util.List;
 import java.util.Optional;
@@ -43,5 +44,18 @@ public final class FoundGrid {
     public List<GridLine> fresh() {
         Optional<List<DrawnGrid.Line>> all = lines();
         return all.isEmpty() ? List.of() : DrawnGrid.elements(all.get(), w.drawing().orElseThrow(), w.project().grid());
+    }
+
+    /** Lines among the strokes that are selected, with the labels that stand at them or that run on. */
+    public List<GridLine> picked() {
+        if (w.onBoard().pickedCount() == 0) return List.of();
+        Optional<PlacedDrawing> d = w.drawing();
+        Optional<Reckoning> r = d.flatMap(w.reckonings()::of);
+        if (r.isEmpty()) return List.of();
+        Picked some = w.onBoard().picked(d.get());
+        List<DrawnGrid.Line> lines = DrawnGrid.of(d.get(), r.get().look().tagged().stream().filter(t ->
+            some.hasStroke(t.stroke())).toList(),
+            some::hasStroke);
+        return DrawnGrid.elements(lines, d.get(), w.project().grid());
     }
 }

@@ -12,47 +12,48 @@ import java.util.Map;
  * @param weights    lines are as broad as the file says
  * @param modelAlone no drawing is seen or snapped to
  * @param lit        a layer to light up, "" for none
+ * @param grid       whether grid lines are seen, and snapped to
  * @param placed     size witnesses that were dragged somewhere, metres; the others stand below the plan
  */
 public record Looks(boolean dark, boolean muted, boolean weights, boolean modelAlone, Echo echo, String lit, ViewMode mode,
-    boolean boardAlone, boolean witnesses, Map<Witness, Point> placed) {
+    boolean boardAlone, boolean witnesses, Map<Witness, Point> placed, boolean grid) {
     public static final Looks USUAL = new Looks(false, true, false, false, Echo.OFF, "", ViewMode.PLAN, false, true,
-        Map.of());
+        Map.of(), true);
 
     public Looks withDark(boolean d) {
-        return new Looks(d, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, placed);
+        return new Looks(d, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, placed, grid);
     }
 
     public Looks withMuted(boolean m) {
-        return new Looks(dark, m, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, placed);
+        return new Looks(dark, m, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, placed, grid);
     }
 
     public Looks withWeights(boolean on) {
-        return new Looks(dark, muted, on, modelAlone, echo, lit, mode, boardAlone, witnesses, placed);
+        return new Looks(dark, muted, on, modelAlone, echo, lit, mode, boardAlone, witnesses, placed, grid);
     }
 
     public Looks withModelAlone(boolean a) {
-        return new Looks(dark, muted, weights, a, echo, lit, mode, boardAlone, witnesses, placed);
+        return new Looks(dark, muted, weights, a, echo, lit, mode, boardAlone, witnesses, placed, grid);
     }
 
     public Looks with(Echo e) {
-        return new Looks(dark, muted, weights, modelAlone, e, lit, mode, boardAlone, witnesses, placed);
+        return new Looks(dark, muted, weights, modelAlone, e, lit, mode, boardAlone, witnesses, placed, grid);
     }
 
     public Looks withLit(String l) {
-        return new Looks(dark, muted, weights, modelAlone, echo, l, mode, boardAlone, witnesses, placed);
+        return new Looks(dark, muted, weights, modelAlone, echo, l, mode, boardAlone, witnesses, placed, grid);
     }
 
     public Looks withMode(ViewMode m) {
-        return new Looks(dark, muted, weights, modelAlone, echo, lit, m, boardAlone, witnesses, placed);
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, m, boardAlone, witnesses, placed, grid);
     }
 
     public Looks withBoardAlone(boolean b) {
-        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, b, witnesses, placed);
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, b, witnesses, placed, grid);
     }
 
     public Looks withWitnesses(boolean w) {
-        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, w, placed);
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, w, placed, grid);
     }
 
     public Looks with(Witness x, Point at) {
@@ -63,7 +64,11 @@ public record Looks(boolean dark, boolean muted, boolean weights, boolean modelA
     }
 
     public Looks withPlaced(Map<Witness, Point> all) {
-        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, Map.copyOf(all));
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, Map.copyOf(all), grid);
+    }
+
+    public Looks withGrid(boolean g) {
+        return new Looks(dark, muted, weights, modelAlone, echo, lit, mode, boardAlone, witnesses, placed, g);
     }
 
     public Palette palette() {

@@ -56,7 +56,7 @@ public final class Picking {
         if (column.isPresent()) return column.map(x -> x);
         Optional<Wall> wall = wallAt(w, p, reach);
         if (wall.isPresent()) return wall.map(x -> x);
-        Optional<GridLine> grid = w.project().grid().stream().filter(g -> g.isOn(w.storeyId()))
+        Optional<GridLine> grid = w.project().grid().stream().filter(g -> w.looks().grid() && g.isOn(w.storeyId()))
             .filter(g -> g.line().distance(p) <= reach || g.line().a().distance(p) <= 2.5 * reach)
             .min(Comparator.comparingDouble(g -> g.line().distance(p)));
         if (grid.isPresent()) return grid.map(x -> x);
@@ -137,7 +137,7 @@ public final class Picking {
         for (GridLine g : w.project().grid()) {
             Point a = g.line().a(), b = g.line().b();
             boolean in = inside ? box.holds(a.x(), a.y(), b.x(), b.y()) : box.touches(a.x(), a.y(), b.x(), b.y());
-            if (in && g.isOn(w.storeyId())) out.add(g.id());
+            if (in && w.looks().grid() && g.isOn(w.storeyId())) out.add(g.id());
         }
         return out;
     }

@@ -108,6 +108,35 @@ public final class WallTool implements Tool {
         w.settings().wall(w.settings().wall().with(w.settings().wall().side().next()));
     }
 
+    /**
+     * Closes the chain with right angles: with one corner, the last wall goes on parallel to the first, and then square to it; with two,
+     * out square from the last wall as far as the pointer is, along the first, and square to it.
+     */
+    public void squareOff(int corners) {
+        List<Point> between = squaring(corners, w.aim().at());
+        if (between.isEmpty()) return;
+        for (Point p : between) add(p, 0);
+        add(points.getFirst(), 1e-3);
+    }
+
+    public boolean canSquareOff() {
+        return points.size() > 2;
+    }
+
+    /** The corners that are missing; none where the chain is too short, or is square already. */
+    List<Point> squaring(int corners, Point pointer) {
+        if (!canSquareOff()) return List.of();
+        Point first = points.getFirst(), last = points.getLast(), along = points.get(1).minus(first).unit();
+        if (corners == 1) {
+            Point c = last.plus(along.times(first.minus(last).dot(along)));
+            return c.distance(last) < SHORTEST || c.distance(first) < SHORTEST ? List.of() : List.of(c);
+        }
+        Point out = last.minus(points.get(points.size() - 2)).unit().left();
+        Point one = last.plus(out.times(pointer.minus(last).dot(out))), two = one.plus(along.times(first.minus(one).dot(along)));
+        boolean apart = one.distance(last) >= SHORTEST && two.distance(one) >= SHORTEST && two.distance(first) >= SHORTEST;
+        return apart ? List.of(one, two) : List.of();
+    }
+
     @Override public void finish() {
         points.clear();
         made.clear();
