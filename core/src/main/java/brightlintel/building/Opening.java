@@ -46,10 +46,23 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
             }
         }
 
-        /** How a door opens: on one leaf, on two that meet, to the side, in folds. */
-        enum Way { SINGLE, DOUBLE, SLIDING, FOLDING }
+        /** How a door opens: on one leaf, on two that meet, to the side, in folds, upwards. */
+        enum Way { SINGLE, DOUBLE, SLIDING, FOLDING, GATE }
 
-        record Window() implements Filling { }
+        record Window(Sash sash) implements Filling {
+            public Window {
+                // what was saved before there were others
+                if (sash == null) sash = Sash.HUNG;
+            }
+
+            /** That opens. */
+            public Window() {
+                this(Sash.HUNG);
+            }
+        }
+
+        /** A window that does not open, one that does, and a row of them without a pier between. */
+        enum Sash { FIXED, HUNG, BAND }
 
         /**
          * Posts and panes.

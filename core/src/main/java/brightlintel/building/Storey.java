@@ -1,9 +1,19 @@
 package brightlintel.building;
 
 import java.util.List;
+import java.util.Optional;
 
-/** @param height floor to floor, metres */
-public record Storey(StoreyId id, String name, Given<Double> level, Given<Double> height, List<UnderlayId> underlays) {
+/**
+ * @param height floor to floor, metres
+ * @param sameAs the storey whose contents it repeats until it is parted from it
+ */
+public record Storey(StoreyId id, String name, Given<Double> level, Given<Double> height, List<UnderlayId> underlays,
+    Optional<StoreyId> sameAs) {
+    /** Of its own. */
+    public Storey(StoreyId id, String name, Given<Double> level, Given<Double> height, List<UnderlayId> underlays) {
+        this(id, name, level, height, underlays, Optional.empty());
+    }
+
     public Storey {
         underlays = List.copyOf(underlays);
         if (!Double.isFinite(level.value())) throw new IllegalArgumentException("level " + level.value() + " is not finite");
@@ -21,18 +31,22 @@ public record Storey(StoreyId id, String name, Given<Double> level, Given<Double
     }
 
     public Storey withLevel(Given<Double> l) {
-        return new Storey(id, name, l, height, underlays);
+        return new Storey(id, name, l, height, underlays, sameAs);
     }
 
     public Storey withHeight(Given<Double> h) {
-        return new Storey(id, name, level, h, underlays);
+        return new Storey(id, name, level, h, underlays, sameAs);
     }
 
     public Storey withName(String n) {
-        return new Storey(id, n, level, height, underlays);
+        return new Storey(id, n, level, height, underlays, sameAs);
     }
 
     public Storey withUnderlays(List<UnderlayId> u) {
-        return new Storey(id, name, level, height, u);
+        return new Storey(id, name, level, height, u, sameAs);
+    }
+
+    public Storey withSameAs(Optional<StoreyId> s) {
+        return new Storey(id, name, level, height, underlays, s);
     }
 }

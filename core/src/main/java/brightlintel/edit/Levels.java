@@ -34,6 +34,27 @@ public final class Levels {
         });
     }
 
+    /** Several, one above the other, above a height; their names run on. */
+    public static Edit run(String name, double from, List<Double> spacings) {
+        return Edit.of("edit.levels-add", p -> {
+            List<Level> out = new ArrayList<>(p.levels());
+            double at = from;
+            for (double by : spacings) {
+                at += by;
+                out.add(new Level(LevelId.fresh(), free(name, out), Given.stated(at)));
+            }
+            return p.withLevels(out);
+        });
+    }
+
+    /** A name with the first number that nobody has. */
+    public static String free(String name, List<Level> taken) {
+        for (int n = 1; ; n++) {
+            String next = name + " " + n;
+            if (taken.stream().noneMatch(l -> l.name().equals(next))) return next;
+        }
+    }
+
     public static Edit rename(LevelId id, String name) {
         return Edit.of("edit.level-name", name,
             p -> name.isBlank() ? p : p.withLevels(p.levels().stream().map(l -> l.id().equals(id) ? l.withName(name.strip()) : l)

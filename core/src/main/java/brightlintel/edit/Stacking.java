@@ -1,31 +1,14 @@
 package brightlintel.edit;
 
-import brightlintel.building.BuildingOutline;
-import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
-import brightlintel.building.Opening;
 import brightlintel.building.Project;
-import brightlintel.building.Provenance;
-import brightlintel.building.Roof;
-import brightlintel.building.Room;
-import brightlintel.building.Separation;
-import brightlintel.building.Slab;
-import brightlintel.building.Stair;
 import brightlintel.building.Storey;
-import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
-import brightlintel.building.Wall;
-import brightlintel.building.Zone;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Storeys: heights, levels, adding, repeating. Levels and floor-to-floor heights always agree. */
 public final class Stacking {
@@ -122,33 +105,12 @@ public final class Stacking {
 
     /** Everything of one storey into a storey, as new elements; openings go into the repeated walls, slabs follow them. */
     public static Edit repeat(StoreyId from, StoreyId into) {
-        return Edit.of("edit.storey-repeat", p -> p.withContents(into, c -> c.plus(copies(p.on(from)))));
+        return Edit.of("edit.storey-repeat", p -> p.withContents(into, c -> c.plus(Repeating.copies(p.on(from), _ -> ElementId.fresh()))));
     }
 
     /** A new storey on top with the content of another: one step. */
     public static Edit repeatAbove(StoreyId from, StoreyId id, String name) {
         Edit add = add(id, name), fill = repeat(from, id);
         return Edit.of("edit.storey-repeat", name, p -> fill.apply(add.apply(p)));
-    }
-
-    private static List<StoreyElement> copies(Contents c) {
-        Map<ElementId, ElementId> ids = new HashMap<>();
-        for (StoreyElement e : c.elements()) ids.put(e.id(), ElementId.fresh());
-        List<StoreyElement> out = new ArrayList<>();
-        for (StoreyElement e : c.elements()) {
-            ElementId id = ids.get(e.id());
-            Provenance from = new Provenance(new Provenance.Way.Repeated(e.id()), List.of());
-            out.add(switch (e.withId(id, from)) {
-                case Opening o -> o.withWall(ids.getOrDefault(o.wall(), o.wall()));
-                case Slab x -> x.following(renamed(x.follows(), ids));
-                case BuildingOutline x -> x.following(renamed(x.follows(), ids));
-                case Wall _, Column _, Room _, Separation _, Stair _, Roof _, Zone _ -> e.withId(id, from);
-            });
-        }
-        return out;
-    }
-
-    private static Optional<Set<ElementId>> renamed(Optional<Set<ElementId>> followed, Map<ElementId, ElementId> ids) {
-        return followed.map(f -> f.stream().map(i -> ids.getOrDefault(i, i)).collect(Collectors.toSet()));
     }
 }

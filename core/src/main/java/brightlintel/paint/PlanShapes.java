@@ -196,7 +196,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
     private static Shape.Gap gap(Opening o, Wall w) {
         List<Point> ring = Solids.openingGround(o, w, -w.right(), w.left(), Tolerances.BUILDING).corners();
         List<List<Point>> lines = switch (o.filling()) {
-            case Opening.Filling.Window _ -> List.of(along(w.reference(), o.start(), o.end(), (w.left() - w.right()) / 2));
+            case Opening.Filling.Window x -> glass(o, w, x.sash());
             case Opening.Filling.Door d -> DoorPlan.of(o, w, d).stream().map(PlanShapes::chords).toList();
             case Opening.Filling.Glazed g -> PlanLines.glazed(o, g, w);
             case Opening.Filling.Empty _ -> List.of();
@@ -204,6 +204,19 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         List<List<Point>> all = new ArrayList<>(lines);
         all.add(ring);
         return new Shape.Gap(o.id(), box(all), ring, lines, o.filling() instanceof Opening.Filling.Door);
+    }
+
+    /** One line for a window that opens, two for one that does not, three for a band. */
+    private static List<List<Point>> glass(Opening o, Wall w, Opening.Filling.Sash sash) {
+        double middle = (w.left() - w.right()) / 2, apart = w.thickness().value() / 8;
+        double[] off = switch (sash) {
+            case HUNG -> new double[] {0};
+            case FIXED -> new double[] {-apart, apart};
+            case BAND -> new double[] {-apart, 0, apart};
+        };
+        List<List<Point>> out = new ArrayList<>();
+        for (double x : off) out.add(along(w.reference(), o.start(), o.end(), middle + x));
+        return out;
     }
 
     private static List<Point> along(Piece p, double from, double to, double left) {

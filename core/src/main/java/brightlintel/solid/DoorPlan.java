@@ -11,6 +11,8 @@ import java.util.List;
 public final class DoorPlan {
     /** Of a sliding leaf beside the face, and of the folds out of it: of the width. */
     private static final double BESIDE = 0.04, FOLD = 0.22;
+    /** Metres that a gate reaches inward when it is up, as it is drawn. */
+    private static final double UP = 0.5;
     private static final int FOLDS = 4;
 
     private DoorPlan() { }
@@ -31,7 +33,17 @@ public final class DoorPlan {
                     new Curve.Straight(w.reference().at(o.start() + far * 0.9, face), w.reference().at(o.end() + far * 0.9, face)));
             }
             case FOLDING -> folds(o, w, d);
+            case GATE -> gate(o, w, d);
         };
+    }
+
+    /** The leaf shut, and where it lies when it is up. */
+    private static List<Curve> gate(Opening o, Wall w, Opening.Filling.Door d) {
+        double face = d.opensLeft() ? w.left() : -w.right(), in = face + Math.signum(face == 0 ? d.opensLeft() ? 1 : -1 : face) * UP;
+        return List.of(new Curve.Straight(w.reference().at(o.start(), face), w.reference().at(o.end(), face)),
+            new Curve.Straight(w.reference().at(o.start(), in), w.reference().at(o.end(), in)),
+            new Curve.Straight(w.reference().at(o.start(), face), w.reference().at(o.start(), in)),
+            new Curve.Straight(w.reference().at(o.end(), face), w.reference().at(o.end(), in)));
     }
 
     private static Opening half(Opening o, double by) {

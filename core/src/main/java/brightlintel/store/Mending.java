@@ -63,6 +63,7 @@ final class Mending {
         List<Level> levels = once(d.levels(), l -> l.id().value());
         List<Storey> floors = storeys.stream().map(s -> s.withUnderlays(s.underlays().stream()
             .filter(u -> laid.contains(u) || lost("storey", s.name(), "underlay", u.value())).distinct().toList())).toList();
+        List<Storey> there = floors.stream().map(s -> same(s, floors)).toList();
         Set<StoreyId> floorIds = floors.stream().map(Storey::id).collect(Collectors.toSet());
         List<GridLine> grid = new ArrayList<>();
         for (GridLine g : d.grid()) grid.add(fresh(only(g, floorIds)));
@@ -76,7 +77,14 @@ final class Mending {
             else lost("contents", Integer.toString(list.size()), "storey", id.value());
         });
         contents.values().removeIf(Contents::isEmpty);
-        return new Project(d.id(), d.name(), d.units(), d.site(), sources, underlays, floors, levels, grid, contents, d.verdicts(), kinds);
+        return new Project(d.id(), d.name(), d.units(), d.site(), sources, underlays, there, levels, grid, contents, d.verdicts(), kinds);
+    }
+
+    /** Of its own where the one that it repeats is not there, or is itself or a repeated one. */
+    private Storey same(Storey s, List<Storey> all) {
+        if (s.sameAs().isEmpty()) return s;
+        boolean good = all.stream().anyMatch(o -> o.id().equals(s.sameAs().get()) && o != s && o.sameAs().isEmpty());
+        return good || lost("storey", s.name(), "storey", s.sameAs().get().value()) ? s : s.withSameAs(Optional.empty());
     }
 
     /** The second with an id of the first is left out: what refers to it could mean either. */

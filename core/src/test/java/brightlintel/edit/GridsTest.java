@@ -4,16 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Edit;
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
 import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Project;
+import brightlintel.building.Provenance;
+import brightlintel.building.Side;
+import brightlintel.building.Site;
+import brightlintel.building.Stand;
 import brightlintel.building.StoreyId;
+import brightlintel.building.Top;
+import brightlintel.building.Wall;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Crossings;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.lengths.LengthUnit;
 import brightlintel.lengths.SpacingWords;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -119,5 +131,47 @@ class GridsTest {
     @ParameterizedTest @ValueSource(strings = {"", "x", "3 @", "0x5", "5, -, 6", "999x999x9", "-4"})
     void whatIsNoSpacingIsRefused(String text) {
         assertThat(SpacingWords.read(text, LengthUnit.METRE)).isEmpty();
+    }
+
+    @Test void aRoundGridHasRaysAndArcsAboutItsCentre() {
+        Point at = new Point(4, 7);
+        Project p = Grids.radial(List.of(0.3, 0.3, 0.5), List.of(5.0, 3.0), at, 0.2, 1.5).apply(Project.empty("p", "Ground"));
+        List<GridLine> rays = p.grid().stream().filter(g -> g.line().isStraight()).toList(), arcs = p.grid().stream().filter(g ->
+            !g.line().isStraight()).toList();
+        assertThat(rays.stream().map(GridLine::label)).containsExactly("1", "2", "3", "4");
+        assertThat(arcs.stream().map(GridLine::label)).containsExactly("A", "B");
+        assertThat(rays).allSatisfy(g -> assertThat(Math.abs(g.line().unroll(at).y())).isLessThan(1e-9));
+        assertThat(arcs.stream().map(g -> Math.rint(g.line().radius() * 1e6) / 1e6)).containsExactly(5.0, 8.0);
+        assertThat(arcs).allSatisfy(g -> assertThat(g.line().centre().distance(at)).isLessThan(1e-6));
+        // each ray crosses each arc
+        for (GridLine r : rays) for (GridLine a : arcs)
+            assertThat(Crossings.of(r.line().curve(), a.line().curve())).hasSize(1);
+    }
+
+    /** Law: with another zero all lies to each other as it did, and the survey still says where it stands. */
+    @Test void withAnotherZeroAllGoesAlong() {
+        Project p = made(0.2).withSite(new Site(Given.stated(0.4), Given.stated(3.0), Given.stated(new Point(1000, 2000))));
+        Wall w = new Wall(new ElementId("w"), Piece.straight(new Point(1, 2), new Point(5, 2)), Side.LEFT, Given.stated(0.2), Stand.FLOOR, Top.NEXT,
+            Provenance.BY_HAND);
+        p = Tracing.addWalls(on(p), List.of(w)).apply(p);
+        Point at = new Point(3, -2);
+        Project q = Moving.zero(at).apply(p);
+        assertThat(q.on(on(q)).walls().getFirst().reference().a()).isEqualTo(new Point(-2, 4));
+        assertThat(Grids.families(q, on(q)).getFirst().lines().getFirst().line().distance(Point.ORIGIN)).isLessThan(1e-9);
+        Point before = p.site().survey().value().plus(Affine.turn(-0.4).applyVector(new Point(1, 2)));
+        Point after = q.site().survey().value().plus(Affine.turn(-0.4).applyVector(new Point(-2, 4)));
+        assertThat(after.distance(before)).isLessThan(1e-9);
+        assertThat(Moving.zero(at.times(-1)).apply(q).on(on(q)).walls()).isEqualTo(p.on(on(p)).walls());
+    }
+
+    @Test void tagsAndStoreysOfARunAreSaid() {
+        Project p = made(0);
+        Set<ElementId> a = Set.of(p.grid().getFirst().id());
+        Project q = Tracing.changeGrid("x", a, g -> g.with(g.tags().next())).apply(p);
+        assertThat(q.grid().getFirst().tags()).isEqualTo(GridLine.Tags.END);
+        assertThat(q.grid().get(1).tags()).isEqualTo(GridLine.Tags.START);
+        Project r = Grids.only(a, Optional.of(Set.of(new StoreyId("elsewhere")))).apply(q);
+        assertThat(r.grid().getFirst().isOn(on(r))).isFalse();
+        assertThat(r.grid().getFirst().tags()).as("it keeps its tags").isEqualTo(GridLine.Tags.END);
     }
 }

@@ -212,8 +212,8 @@ class RoundTripTest {
     private Opening.Filling filling() {
         return switch (r.nextInt(4)) {
             case 3 -> new Opening.Filling.Glazed(division(), division(), 0.05 + r.nextDouble() / 10, r.nextBoolean());
-            case 0 -> new Opening.Filling.Door(r.nextBoolean(), r.nextBoolean(), Opening.Filling.Way.values()[r.nextInt(4)]);
-            case 1 -> new Opening.Filling.Window();
+            case 0 -> new Opening.Filling.Door(r.nextBoolean(), r.nextBoolean(), Opening.Filling.Way.values()[r.nextInt(5)]);
+            case 1 -> new Opening.Filling.Window(Opening.Filling.Sash.values()[r.nextInt(3)]);
             default -> new Opening.Filling.Empty();
         };
     }

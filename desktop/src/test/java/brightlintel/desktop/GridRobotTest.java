@@ -87,4 +87,49 @@ class GridRobotTest extends DemoRobot {
         assertThat(labels()).containsExactly("A", "B", "C", "D", "E", "F", "1", "2", "3");
         TrueRobotTest.shot("grid-made");
     }
+
+    @Test void aRoundGridIsTyped() throws Exception {
+        noGrid();
+        command("Round grid");
+        pointAt(12, 7);
+        clickOn("#prompt-field");
+        write("4 @ 15");
+        type(KeyCode.ENTER);
+        clickOn("#prompt-field");
+        write("5, 3");
+        type(KeyCode.ENTER);
+        clickAt(12, 2);
+        pointAt(20, 2);
+        TrueRobotTest.shot("grid-round");
+        clickAt(20, 2);
+        assertThat(project().grid()).hasSize(7);
+        assertThat(project().grid().stream().filter(g -> !g.line().isStraight())).hasSize(2);
+    }
+
+    @Test void aRunIsRenamedTaggedAndMoved() throws Exception {
+        toTrace();
+        button("grid-fold");
+        button("grid-line-C");
+        retype("grid-divide-into", "4");
+        assertThat(families().get(0).lines()).hasSize(7);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        button("grid-tags-A");
+        button("grid-tags-A");
+        assertThat(families().get(0).lines()).allMatch(g -> g.tags() == GridLine.Tags.BOTH);
+        TrueRobotTest.shot("grid-run");
+        retype("grid-run-A", "F");
+        assertThat(families().get(0).lines().getFirst().label()).isEqualTo("F");
+        button("grid-storeys-F");
+        keys(KeyCode.PAGE_UP);
+        assertThat(Grids.families(project(), w.storeyId())).as("only on the ground floor").hasSize(1);
+        keys(KeyCode.PAGE_DOWN);
+        command("Grid lines on the board");
+        assertThat(w.looks().grid()).isFalse();
+        command("Grid lines on the board");
+        command("Zero at a crossing");
+        pointAt(8, 5);
+        clickAt(8, 5);
+        assertThat(families().get(0).lines().get(1).line().a().x()).isCloseTo(0, within(0.05));
+        assertThat(w.contents().walls().getFirst().reference().a().x()).as("the model went along").isLessThan(-7);
+    }
 }

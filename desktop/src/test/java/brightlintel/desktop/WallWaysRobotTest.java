@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.KindId;
 import brightlintel.building.Opening;
+import brightlintel.building.Room;
 import brightlintel.building.Wall;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Point;
@@ -210,5 +211,30 @@ class WallWaysRobotTest extends DemoRobot {
         clickAt(18, 18.5);
         Wall on = walls().getLast();
         assertThat(on.reference().direction(0).dot(way)).as("without a bend").isGreaterThan(0.999);
+    }
+
+    /** The windows of a room are changed at once; one is copied along its wall by typed spacings. */
+    @Test void windowsAreCopiedAndChangedByRoom() throws Exception {
+        toTrace();
+        command("Room");
+        clickAt(4, 3);
+        keys(KeyCode.ESCAPE);
+        clickAt(17, 0.02);
+        until("the window is selected", () -> w.selected().getFirst() instanceof Opening);
+        int before = w.contents().openings().size();
+        button("command-opening-copy");
+        pointAt(19, 0);
+        write("2 @ 2400");
+        type(KeyCode.ENTER);
+        assertThat(w.contents().openings()).hasSize(before + 2);
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(w.contents().openings()).as("one step").hasSize(before);
+        clickAt(4, 2);
+        until("the room is selected", () -> w.selected().stream().anyMatch(e -> e instanceof Room));
+        button("command-room-doors");
+        assertThat(w.selected()).allMatch(e -> e instanceof Opening);
+        retype("prop-head", "2.75");
+        assertThat(w.selected()).allMatch(e -> Math.abs(((Opening) e).head().value() - 2.75) < 1e-9);
     }
 }

@@ -280,7 +280,8 @@ public final class IfcWriter {
         Ref shape = shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height));
         String id = IfcSets.of(o.id().value());
         Ref product = window
-            ? s.add("IFCWINDOW", id, NONE, "Window " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("WINDOW"),
+            ? s.add("IFCWINDOW", id, NONE, "Window " + mm(o), NONE, sash(o), at, shape, NONE, height, o.width().value(),
+                StepText.of("WINDOW"),
                 StepText.of("NOTDEFINED"), NONE)
             : s.add("IFCDOOR", id, NONE, "Door " + mm(o), NONE, NONE, at, shape, NONE, height, o.width().value(), StepText.of("DOOR"),
                 StepText.of(swing(o)), NONE);
@@ -317,6 +318,10 @@ public final class IfcWriter {
             StepText.of(sort));
     }
 
+    private static String sash(Opening o) {
+        return o.filling() instanceof Opening.Filling.Window(Opening.Filling.Sash x) ? x.name() : "";
+    }
+
     private static long mm(Opening o) {
         return Math.round(o.width().value() * 1000);
     }
@@ -330,6 +335,7 @@ public final class IfcWriter {
             case DOUBLE -> "DOUBLE_DOOR_SINGLE_SWING";
             case SLIDING -> "SLIDING_TO_" + hand;
             case FOLDING -> "FOLDING_TO_" + hand;
+            case GATE -> "ROLLINGUP";
         };
     }
 

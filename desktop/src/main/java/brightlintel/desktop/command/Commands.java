@@ -4,6 +4,7 @@ import brightlintel.building.Edit;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
+import brightlintel.building.Room;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Top;
 import brightlintel.building.Underlay;
@@ -17,6 +18,7 @@ import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.AcrossTool;
 import brightlintel.desktop.tool.ColumnTool;
+import brightlintel.desktop.tool.CopyAlongTool;
 import brightlintel.desktop.tool.CornerTool;
 import brightlintel.desktop.tool.DatumTool;
 import brightlintel.desktop.tool.FourPointsTool;
@@ -266,6 +268,9 @@ public final class Commands {
         });
         tool("door", "", w -> new OpeningTool(w, false));
         tool("window", "", w -> new OpeningTool(w, true));
+        add("opening-copy", "", w -> opening(w).isPresent(), w -> opening(w).ifPresent(o -> w.startQuietly(new CopyAlongTool(w, o))));
+        add("room-windows", "", Commands::hasRoom, w -> RoomTool.selectOpenings(w, true));
+        add("room-doors", "", Commands::hasRoom, w -> RoomTool.selectOpenings(w, false));
         tool("column", "", ColumnTool::new);
         tool("room", "", RoomTool::new);
         tool("room-outline", "", Outlines::room);
@@ -329,6 +334,14 @@ public final class Commands {
         List<Wall> two = w.selected().stream().filter(e -> e instanceof Wall).map(e -> (Wall) e).toList();
         return two.size() == 2 && WallShaping.canJoin(two.get(0), two.get(1))
             ? Optional.of(WallShaping.join(w.storeyId(), two.get(0).id(), two.get(1).id())) : Optional.empty();
+    }
+
+    private static Optional<ElementId> opening(Workspace w) {
+        return w.selected().stream().filter(e -> e instanceof Opening).map(Element::id).findFirst();
+    }
+
+    private static boolean hasRoom(Workspace w) {
+        return w.selected().stream().anyMatch(e -> e instanceof Room);
     }
 
     /** The selected walls, or all of the storey. */

@@ -76,8 +76,7 @@ final class TraceDocket {
                 tool("hole"), tool("stair"), tool("roof"), tool("zone"), tool("outline"), tool("split"), tool("measure")),
             Parts.row(Parts.button(w, commands.get("slab-from-walls"), false), Parts.button(w, commands.get("roof-from-walls"), false),
                 Parts.button(w, commands.get("outline-from-walls"), false))));
-        parts.add(Parts.decision(Words.of("trace.storeys"), null, false, Parts.row(Parts.button(w, commands.get("storey-repeat"), false),
-            Parts.button(w, commands.get("storey-repeat-up"), false))));
+        parts.add(StoreysPart.build(w, commands));
         return Parts.docket(parts.toArray(Node[]::new));
     }
 
@@ -132,7 +131,7 @@ final class TraceDocket {
             Parts.figure(Words.of("opening.last-width"), Parts.right(w.lengths().partWithUnit(s.lastWidth()))),
             Parts.figure(Words.of("opening.sill"), Parts.beside(sill, Parts.right(Words.of("who.assumed"), "brass"))),
             Parts.figure(Words.of("opening.head"), Parts.beside(head, Parts.right(Words.of("who.assumed"), "brass"))));
-        if (!t.isWindow()) v.getChildren().add(ways(s));
+        v.getChildren().add(t.isWindow() ? sashes(s) : ways(s));
         if (t.offers()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("take"), true)));
         if (!t.isWindow())
             v.getChildren().add(Parts.row(Parts.button(w, commands.get("other-hand"), false),
@@ -153,6 +152,18 @@ final class TraceDocket {
             Parts.figure(Words.of("column.section"), size), last, Parts.label(Words.of("column.how"), "quiet"));
         if (t.offers()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("take"), true)));
         return v;
+    }
+
+    /** Whether the next window opens. */
+    private Node sashes(OpeningSettings s) {
+        FlowPane row = Parts.row();
+        for (Opening.Filling.Sash x : Opening.Filling.Sash.values()) {
+            Button b = Parts.small(Words.of("window." + x), "window-" + x.name().toLowerCase(Locale.ROOT), () ->
+                w.settings().opening(s.with(x)));
+            if (s.sash() == x) b.getStyleClass().add("chosen");
+            row.getChildren().add(b);
+        }
+        return row;
     }
 
     /** How the next door opens, or that there is none in the gap. */

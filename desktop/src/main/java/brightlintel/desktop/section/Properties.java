@@ -172,6 +172,9 @@ public final class Properties extends VBox {
             h.getChildren().addAll(Parts.small(w, commands.get("other-hand")), Parts.small(w, commands.get("other-side")));
         if (e instanceof StoreyElement s && !(e instanceof Roof) && Corners.ring(s).isPresent() || e instanceof Stair)
             h.getChildren().addAll(Parts.small(w, commands.get("corner-in")), Parts.small(w, commands.get("corner-out")));
+        if (e instanceof Opening) h.getChildren().add(Parts.small(w, commands.get("opening-copy")));
+        if (e instanceof Room) h.getChildren().addAll(Parts.small(w, commands.get("room-windows")), Parts.small(w,
+            commands.get("room-doors")));
         if (e instanceof Wall) h.getChildren().addAll(Parts.small(w, commands.get("wall-meet")), Parts.small(w,
             commands.get("wall-turn-round")));
         h.getChildren().add(Parts.small(w, commands.get("delete")));
@@ -276,6 +279,7 @@ public final class Properties extends VBox {
             v -> w.apply(Tracing.changeOpenings("edit.opening-width", ids, x -> x.withWidth(Given.stated(v)))),
             list.getFirst().width().isAssumed()));
         if (list.stream().allMatch(x -> x.filling() instanceof Opening.Filling.Door)) out.add(ways(list, ids));
+        if (list.stream().allMatch(x -> x.filling() instanceof Opening.Filling.Window)) out.add(sashes(list, ids));
         out.add(Shared.length(w, "opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height,
             v -> v >= 0 && list.stream().allMatch(x -> v < x.head().value()),
             v -> w.apply(Tracing.changeOpenings("edit.opening-sill", ids, x -> x.withHeights(Given.stated(v), x.head()))),
@@ -291,6 +295,21 @@ public final class Properties extends VBox {
             b.getStyleClass().add("small");
             out.add(b);
         }
+    }
+
+    private Node sashes(List<Opening> list, Set<ElementId> ids) {
+        ComboBox<String> c = new ComboBox<>();
+        c.setId("prop-sash");
+        c.setPrefWidth(130);
+        for (Opening.Filling.Sash x : Opening.Filling.Sash.values()) c.getItems().add(Words.of("window." + x));
+        boolean same = list.stream().map(Opening::filling).distinct().count() == 1;
+        c.setValue(same ? Words.of("window." + ((Opening.Filling.Window) list.getFirst().filling()).sash()) : "");
+        c.setOnAction(_ -> {
+            Opening.Filling.Sash to = Opening.Filling.Sash.values()[c.getSelectionModel().getSelectedIndex()];
+            w.apply(Tracing.changeOpenings("edit.window-sash", ids, o -> o.filling() instanceof Opening.Filling.Window
+                ? o.with(new Opening.Filling.Window(to)) : o));
+        });
+        return Parts.figure(Words.of("opening.sash"), c);
     }
 
     private Node ways(List<Opening> list, Set<ElementId> ids) {

@@ -1,6 +1,7 @@
 package brightlintel.desktop.section;
 
 import brightlintel.building.Contents;
+import brightlintel.building.Level;
 import brightlintel.building.Storey;
 import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts;
@@ -10,6 +11,7 @@ import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.edit.Levels;
 import brightlintel.edit.Stacking;
 import brightlintel.lengths.LengthReader;
 import java.nio.file.Path;
@@ -68,18 +70,67 @@ public final class SectionStrip extends VBox {
         }
         pane.setPrefHeight(y + 16);
         if (!Double.isNaN(ground)) groundLine(pane, ground);
+        for (Level l : w.project().levels()) levelLine(pane, l, scale);
         HBox add = new HBox(6, tip(Parts.button(Words.of("section.add"), "storey-add", () -> commands.get("storey-add").fire(w)),
             "command.storey-add"),
             tip(Parts.button(Words.of("section.repeat"), "storey-repeat", () -> commands.get("storey-repeat").fire(w)),
             "command.storey-repeat"));
         add.getStyleClass().add("row");
-        Focus.keep(this, () -> getChildren().setAll(Parts.label(Words.of("section.title"), "side-title"), pane, add));
+        Focus.keep(this, () -> getChildren().setAll(Parts.label(Words.of("section.title"), "side-title"), pane, add,
+            LevelsPart.build(w)));
     }
 
     private static Button tip(Button b, String key) {
         b.getStyleClass().add("small");
         b.setTooltip(new Tooltip(Words.of(key)));
         return b;
+    }
+
+    /** Where a height lies in the strip: bands are to scale, or as high as they have to be. */
+    private double y(double metres, double scale) {
+        List<Storey> storeys = w.project().storeys();
+        double y = 8, above = storeys.getLast().top();
+        if (metres > above) return Math.max(0, y - (metres - above) * scale);
+        for (Storey s : storeys.reversed()) {
+            double h = Math.max(LEAST, s.height().value() * scale);
+            if (metres >= s.level().value()) return y + h * (1 - (metres - s.level().value()) / s.height().value());
+            y += h;
+        }
+        return y + Math.min(14, (storeys.getFirst().level().value() - metres) * scale);
+    }
+
+    private double metres(double at, double scale) {
+        List<Storey> storeys = w.project().storeys();
+        double y = 8;
+        if (at < y) return storeys.getLast().top() + (y - at) / scale;
+        for (Storey s : storeys.reversed()) {
+            double h = Math.max(LEAST, s.height().value() * scale);
+            if (at <= y + h) return s.level().value() + s.height().value() * (1 - (at - y) / h);
+            y += h;
+        }
+        return storeys.getFirst().level().value() - (at - y) / scale;
+    }
+
+    /** Dragged in steps of a centimetre; what stands on it goes along. */
+    private void levelLine(Pane pane, Level l, double scale) {
+        Line line = new Line(8, 0, WIDTH - 8, 0);
+        line.getStyleClass().add("level-line");
+        Line grip = new Line(8, 0, WIDTH - 8, 0);
+        grip.setId("level-line-" + l.id().value());
+        grip.setStyle("-fx-stroke: transparent; -fx-stroke-width: 9; -fx-cursor: v-resize;");
+        for (Line x : List.of(line, grip)) x.setTranslateY(y(l.height().value(), scale));
+        grip.setOnMouseDragged(e -> {
+            double at = grip.sceneToLocal(e.getSceneX(), e.getSceneY()).getY() + grip.getTranslateY();
+            grip.setTranslateY(at);
+            line.setTranslateY(at);
+            e.consume();
+        });
+        grip.setOnMouseReleased(e -> {
+            double now = Math.rint(metres(grip.getTranslateY(), scale) * 100) / 100;
+            if (Math.abs(now - l.height().value()) > 0.005) w.apply(Levels.move(l.id(), now));
+            e.consume();
+        });
+        pane.getChildren().addAll(line, grip);
     }
 
     private void groundLine(Pane pane, double y) {

@@ -16,6 +16,7 @@ public final class DrawSettings {
     private boolean keepsTotal;
     private double stairWidth = 1, facadeDepth = 4;
     private GlazedSettings glazed = GlazedSettings.USUAL;
+    private RepeatSettings repeat = RepeatSettings.USUAL;
 
     DrawSettings(Workspace w) {
         this.w = w;
@@ -79,6 +80,15 @@ public final class DrawSettings {
 
     public void facadeDepth(double metres) {
         facadeDepth = metres;
+        w.tell(Change.TOOL);
+    }
+
+    public RepeatSettings repeat() {
+        return repeat;
+    }
+
+    public void repeat(RepeatSettings r) {
+        repeat = r;
         w.tell(Change.TOOL);
     }
 

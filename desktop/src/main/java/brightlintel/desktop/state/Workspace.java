@@ -16,6 +16,7 @@ import brightlintel.desktop.tool.Pointing;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.Tool;
 import brightlintel.drawing.SpaceKey;
+import brightlintel.edit.Repeating;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
@@ -178,7 +179,7 @@ public final class Workspace {
     // ---- edits
 
     public void apply(Edit e) {
-        History next = history.then(e);
+        History next = history.then(Repeating.keeping(e));
         if (next == history) return;
         empty = false;
         history = next;

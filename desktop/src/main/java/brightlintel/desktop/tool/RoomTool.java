@@ -1,11 +1,13 @@
 package brightlintel.desktop.tool;
 
 import brightlintel.building.ElementId;
+import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.Role;
 import brightlintel.building.Room;
 import brightlintel.building.Separation;
 import brightlintel.building.Storey;
+import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Workspace;
@@ -23,6 +25,7 @@ import brightlintel.trace.DrawnOutlines;
 import brightlintel.trace.RoomNumbers;
 import brightlintel.trace.RoomWords;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,6 +33,8 @@ import java.util.stream.Collectors;
 
 /** A click within walls makes a room, with the number and name that are written in it. Enter makes all that are left. */
 public final class RoomTool implements Tool {
+    /** Metres beside a wall's face where the room of an opening is looked for. */
+    private static final double BESIDE = 0.05;
     private final Workspace w;
     private List<Leaks.Gap> gaps = List.of();
 
@@ -45,6 +50,24 @@ public final class RoomTool implements Tool {
         if (!gaps.isEmpty()) return Words.count("prompt.room.leaks", gaps.size(), w.lengths().position(gaps.getFirst().width()));
         int left = w.solved().enclosures().all().size() - taken(w);
         return left > 0 ? Words.count("prompt.room", left) : Words.of("prompt.room.none-left");
+    }
+
+    /** Selects the windows, or the doors, of the selected rooms. */
+    public static void selectOpenings(Workspace w, boolean windows) {
+        List<Enclosure> grounds = w.selected().stream().filter(e -> e instanceof Room).flatMap(e -> w.solved().enclosures().of((Room) e)
+            .stream()).toList();
+        Set<ElementId> ids = new HashSet<>();
+        for (Opening o : w.contents().openings()) {
+            boolean kind = o.filling() instanceof Opening.Filling.Window == windows && !(o.filling() instanceof Opening.Filling.Glazed);
+            Wall x = kind ? w.contents().wall(o.wall()).orElse(null) : null;
+            if (x == null) continue;
+            for (double off : new double[] {x.left() + BESIDE, -x.right() - BESIDE}) {
+                Point p = x.reference().at(o.along(), off);
+                if (grounds.stream().anyMatch(g -> g.holds(p))) ids.add(o.id());
+            }
+        }
+        if (ids.isEmpty()) w.say(new Message(Message.Tone.BAD, Words.of(windows ? "room.no-windows" : "room.no-doors")));
+        else w.select(ids);
     }
 
     private static int taken(Workspace w) {
