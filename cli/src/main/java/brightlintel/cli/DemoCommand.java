@@ -2,6 +2,7 @@ package brightlintel.cli;
 
 import brightlintel.building.Project;
 import brightlintel.demo.HeronQuayProject;
+import brightlintel.demo.HeronQuayWhole;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
 import brightlintel.store.ProjectFile;
@@ -26,7 +27,7 @@ final class DemoCommand implements Command {
         Path folder = Path.of(call.only(takes()));
         Files.createDirectories(folder);
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
-        Project p = HeronQuayProject.build(shelf, folder);
+        Project p = HeronQuayWhole.of(HeronQuayProject.build(shelf, folder), shelf);
         ProjectFile.save(p, shelf.originals(), folder.resolve("heron-quay.lintel"));
         Files.deleteIfExists(ProjectFile.lastGood(folder.resolve("heron-quay.lintel")));
         return Main.DONE;

@@ -26,6 +26,10 @@ public final class HeronQuay {
     /** upper.dxf: metres with an origin of its own. */
     public static final Point UPPER_AT = new Point(12.34, -8.02);
 
+    /** Square columns in the boat bays, which no drawing shows: the engineer wants them there. */
+    public static final double COLUMN = 0.3;
+    public static final List<Point> COLUMNS = List.of(new Point(4.55, 5), new Point(11.25, 5), new Point(4.55, 9), new Point(11.25, 9));
+
     /** Where the annexe stands, and the old club house stood. */
     public static final Point ANNEXE_AT = new Point(2, 19.5), OLD_AT = new Point(11.8, 6.6);
 

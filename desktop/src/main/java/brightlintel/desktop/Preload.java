@@ -2,7 +2,7 @@ package brightlintel.desktop;
 
 import brightlintel.building.Project;
 import brightlintel.building.StoreyId;
-import brightlintel.demo.HeronQuayProject;
+import brightlintel.demo.HeronQuayWhole;
 import brightlintel.desktop.task.Sessions;
 import brightlintel.drawing.Progress;
 import brightlintel.paint.Palette;
@@ -49,7 +49,7 @@ final class Preload {
     }
 
     private static Project demo(DrawingShelf shelf) throws IOException {
-        Project p = HeronQuayProject.build(shelf);
+        Project p = HeronQuayWhole.build(shelf);
         StoreyId first = p.storeys().getFirst().id();
         Pictures.plan(p, first, shelf.placed(p, first, Progress.NONE), 300, 200, Palette.LIGHT);
         return p;

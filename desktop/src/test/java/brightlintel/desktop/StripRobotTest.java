@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brightlintel.building.Cast;
 import brightlintel.building.Clearing;
 import brightlintel.building.Role;
+import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.Why;
 import brightlintel.demo.DemoDrawings;
@@ -207,5 +208,51 @@ class StripRobotTest extends WindowRobot {
     private Role role(String layer) {
         return w.casts().of(drawing()).orElseThrow().stream().filter(c -> c.part().equals(new Cast.Part.Layer(layer))).findFirst()
             .orElseThrow().role().value();
+    }
+
+    /** Levels are added, run on, typed and taken away; one is dragged. */
+    @Test void levelsAreMadeNamedAndMoved() throws Exception {
+        command("Look at the demo");
+        until("the demo is there", () -> w.busy().isEmpty() && !w.contents().walls().isEmpty());
+        button("level-add");
+        assertThat(project().levels()).hasSize(1);
+        String id = project().levels().getFirst().id().value();
+        retype("level-name-" + id, "Plinth");
+        retype("level-height-" + id, "0.45");
+        assertThat(project().levels().getFirst().name()).isEqualTo("Plinth");
+        assertThat(project().levels().getFirst().height().value()).isEqualTo(0.45);
+        retype("level-run", "2 @ 2.2");
+        assertThat(project().levels().stream().map(l -> l.height().value())).containsExactly(0.45, 2.65, 4.85);
+        jumpTo(lookup("#level-line-" + id).query());
+        drag(MouseButton.PRIMARY).moveBy(0, -20).drop();
+        rest();
+        assertThat(project().levels().getFirst().height().value()).as("dragged upwards").isGreaterThan(0.8);
+        TrueRobotTest.shot("levels");
+        button("level-remove-" + id);
+        assertThat(project().levels()).hasSize(2);
+    }
+
+    @Test void aStoreyIsRepeatedByKindAndKeptTheSame() throws Exception {
+        command("Look at the demo");
+        until("the demo is there", () -> w.busy().isEmpty() && !w.contents().walls().isEmpty());
+        keys(KeyCode.CONTROL, KeyCode.DIGIT4);
+        int walls = w.contents().walls().size();
+        button("repeat-choose");
+        button("repeat-onto-Upper");
+        button("repeat-roof");
+        button("repeat-outer_doors");
+        TrueRobotTest.shot("repeat");
+        button("repeat-go");
+        StoreyId upper = project().storeys().getLast().id();
+        assertThat(project().on(upper).walls()).hasSizeGreaterThanOrEqualTo(walls);
+        assertThat(project().on(upper).roofs()).isEmpty();
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        button("repeat-choose");
+        button("repeat-same");
+        button("repeat-go");
+        assertThat(project().storey(upper).orElseThrow().sameAs()).contains(w.storeyId());
+        keys(KeyCode.PAGE_UP);
+        button("repeat-part");
+        assertThat(project().storey(upper).orElseThrow().sameAs()).isEmpty();
     }
 }

@@ -9,7 +9,7 @@ import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
-import brightlintel.demo.HeronQuayProject;
+import brightlintel.demo.HeronQuayWhole;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.SheetSettings;
@@ -219,7 +219,7 @@ public final class FileWork {
 
     /** The demo is a copy: saving it asks where to. */
     public void demo() {
-        work.run(Words.of("demo.name"), _ -> HeronQuayProject.build(w.shelf()), this.<Project>answer(Path.of("demo"), ofLast(p -> {
+        work.run(Words.of("demo.name"), _ -> HeronQuayWhole.build(w.shelf()), this.<Project>answer(Path.of("demo"), ofLast(p -> {
             claims.release();
             w.show(p, Optional.empty(), true);
             keeping.forget();
