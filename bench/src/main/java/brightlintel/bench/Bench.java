@@ -87,6 +87,10 @@ public final class Bench {
             BoardBench.run();
             return;
         }
+        if (args.length > 0 && args[0].equals("model")) {
+            ModelBench.run();
+            return;
+        }
         if (args.length > 0 && args[0].equals("pages")) {
             PageBench.run();
             return;

@@ -25,6 +25,15 @@ public final class WallKinds {
         });
     }
 
+    /** Several; those whose names are taken stay away. */
+    public static Edit addAll(List<WallKind> some) {
+        return Edit.of("edit.kinds-read", p -> {
+            Project out = p;
+            for (WallKind k : some) out = add(k).apply(out);
+            return out;
+        });
+    }
+
     public static boolean isTaken(Project p, String name, KindId by) {
         return p.wallKinds().stream().anyMatch(k -> k.name().equalsIgnoreCase(name.strip()) && !k.id().equals(by));
     }

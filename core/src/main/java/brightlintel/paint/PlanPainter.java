@@ -25,6 +25,18 @@ public final class PlanPainter {
     private static final double TAG = 18;
     /** Pixels: words of rooms and their lines. */
     private static final double WORDS = 12, LINE = 15;
+    /** What washes of rooms tell apart. */
+    public enum RoomsBy {
+        ZONE, NAME, AGREEMENT;
+
+        public RoomsBy next() {
+            return values()[(ordinal() + 1) % values().length];
+        }
+    }
+
+    /** Of the measured area: a written one that is further off disagrees; square metres at least. */
+    private static final double AGREES = 0.01, NEAR = 0.05;
+    private RoomsBy roomsBy = RoomsBy.ZONE;
     private Map<ElementId, Integer> colours = Map.of();
     private LengthFormat lengths = new LengthFormat(Units.METRIC);
     private final Brush brush;
@@ -39,6 +51,11 @@ public final class PlanPainter {
         this.toPx = view.toPx();
         this.scale = view.pxPerMetre();
         this.seen = view.seen().grown(4 / scale);
+    }
+
+    public PlanPainter rooms(RoomsBy by) {
+        roomsBy = by;
+        return this;
     }
 
     /** @param shapes of the storey */
@@ -141,6 +158,19 @@ public final class PlanPainter {
         brush.path(ring, true, selected ? 2.5 : 1, selected ? palette.brass() : palette.ink());
     }
 
+    private int wash(Shape.Space x) {
+        return switch (roomsBy) {
+            case ZONE -> wash(x.zone());
+            case NAME -> wash(x.name());
+            case AGREEMENT -> x.written().isEmpty() ? palette.wash() : Palette.mix(agrees(x) ? palette.sage() : palette.brick(),
+                palette.paper(), palette.isDark() ? 0.72 : 0.82);
+        };
+    }
+
+    private static boolean agrees(Shape.Space x) {
+        return Math.abs(x.written().orElse(x.area()) - x.area()) <= Math.max(AGREES * x.area(), NEAR);
+    }
+
     /** Of rooms of one zone the same, of each zone its own; the usual one for those of none. */
     private int wash(String zone) {
         if (zone.isEmpty()) return palette.wash();
@@ -151,12 +181,13 @@ public final class PlanPainter {
     /** A pale wash, and its words where there is room for them. */
     private void space(Shape.Space x, boolean selected) {
         List<List<Point>> rings = x.rings().stream().map(this::px).toList();
-        brush.fillRings(rings, selected ? palette.brassWash() : wash(x.zone()), selected ? 0.8 : 0.7);
+        brush.fillRings(rings, selected ? palette.brassWash() : wash(x), selected ? 0.8 : 0.7);
         if (selected) for (List<Point> r : rings) brush.path(r, true, 2.5, palette.brass());
         List<String> words = new ArrayList<>();
         if (!x.number().isEmpty()) words.add(x.number());
         if (!x.name().isEmpty()) words.add(x.name());
-        words.add(lengths.area(x.area()));
+        String mark = roomsBy != RoomsBy.AGREEMENT || x.written().isEmpty() ? "" : agrees(x) ? " ✓" : " ✗";
+        words.add(lengths.area(x.area()) + mark);
         double wide = words.stream().mapToDouble(t -> brush.textWidth(t, WORDS, Fonts.Weight.REGULAR)).max().orElse(0);
         if (wide > x.box().width() * scale || (words.size() + 1) * LINE > x.box().height() * scale) return;
         Point at = toPx.apply(x.middle());

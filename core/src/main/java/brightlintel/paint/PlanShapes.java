@@ -68,7 +68,8 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         record Post(ElementId id, Box box, List<Point> ring) implements Shape { }
 
         /** A room's ground. @param middle where its words stand; area square metres */
-        record Space(ElementId id, Box box, List<List<Point>> rings, String number, String name, String zone, double area, Point middle)
+        record Space(ElementId id, Box box, List<List<Point>> rings, String number, String name, String zone, double area,
+                     Optional<Double> written, Point middle)
             implements Shape { }
 
         /** A separation line. */
@@ -185,7 +186,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
 
     private static Shape.Space space(Room r, Enclosure e) {
         List<List<Point>> rings = rings(e.outline(), e.holes());
-        return new Shape.Space(r.id(), box(rings), rings, r.number(), r.name(), r.zone(), e.area(), e.middle());
+        return new Shape.Space(r.id(), box(rings), rings, r.number(), r.name(), r.zone(), e.area(), r.written(), e.middle());
     }
 
     private static Shape.Ground ground(Wall w, Footprints walls) {

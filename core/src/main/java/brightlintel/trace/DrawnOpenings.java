@@ -30,20 +30,31 @@ public final class DrawnOpenings {
 
     private DrawnOpenings() { }
 
+    /** A door of one leaf or of two that meet, a window, a gap between two jambs with nothing drawn in it that swings. */
+    public enum Sort { LEAF, TWO_LEAVES, WINDOW, GAP }
+
     /**
      * What was found.
      *
      * @param from and to: along the wall's reference
      */
-    public record Symbol(boolean window, ElementId wall, double from, double to, boolean hingeFar, boolean opensLeft, boolean twoLeaves,
-                         PlacedDrawing drawing, List<Integer> strokes) {
+    public record Symbol(Sort sort, ElementId wall, double from, double to, boolean hingeFar, boolean opensLeft, PlacedDrawing drawing,
+                         List<Integer> strokes) {
+        public boolean window() {
+            return sort == Sort.WINDOW;
+        }
+
         public double width() {
             return to - from;
         }
 
         public Opening.Filling filling() {
-            return window ? new Opening.Filling.Window() : new Opening.Filling.Door(hingeFar, opensLeft,
-                twoLeaves ? Opening.Filling.Way.DOUBLE : Opening.Filling.Way.SINGLE);
+            return switch (sort) {
+                case WINDOW -> new Opening.Filling.Window();
+                case GAP -> new Opening.Filling.Empty();
+                case LEAF -> new Opening.Filling.Door(hingeFar, opensLeft, Opening.Filling.Way.SINGLE);
+                case TWO_LEAVES -> new Opening.Filling.Door(hingeFar, opensLeft, Opening.Filling.Way.DOUBLE);
+            };
         }
 
         /** The strokes that an opening made from it stands on. */
@@ -54,7 +65,7 @@ public final class DrawnOpenings {
         }
 
         public boolean isLike(Symbol o) {
-            return window == o.window && twoLeaves == o.twoLeaves && Math.abs(width() - o.width()) < ALIKE;
+            return sort == o.sort && Math.abs(width() - o.width()) < ALIKE;
         }
     }
 
@@ -66,6 +77,7 @@ public final class DrawnOpenings {
                 List<Symbol> near = new ArrayList<>();
                 for (int i : d.strokesNear(p, 2 * WIDE)) if (!d.strokes().isStraight(i)) door(d, i, walls).ifPresent(near::add);
                 met(near).stream().filter(s -> s.strokes.stream().anyMatch(i -> isOver(d.curve(i), p, reach))).forEach(out::add);
+                if (out.isEmpty()) gapAt(p, reach, walls, d).ifPresent(out::add);
                 continue;
             }
             for (Wall w : walls) {
@@ -85,15 +97,36 @@ public final class DrawnOpenings {
             for (int i = 0; i < d.strokes().size(); i++)
                 if (!d.strokes().isStraight(i)) door(d, i, walls).filter(s -> out.stream().noneMatch(o -> isSame(o,
                     s))).ifPresent(out::add);
-            return met(out);
+            List<Symbol> doors = new ArrayList<>(met(out));
+            for (Wall w : walls)
+                for (Symbol g : new DrawnGaps(d, w).all()) if (doors.stream().noneMatch(o -> isSame(o, g))
+                    && windows(d, w, along(d, w)).stream().noneMatch(o -> isSame(o, g))) doors.add(g);
+            return doors;
         }
         for (Wall w : walls) {
-            Set<Integer> along = new LinkedHashSet<>();
-            double step = Math.max(SHORT / 2, w.thickness().value() / 2);
-            for (double x = 0; x <= w.length(); x += step) along.addAll(d.strokesNear(w.middle(x), w.thickness().value() / 2 + TOGETHER));
-            for (Symbol s : windows(d, w, along)) if (out.stream().noneMatch(o -> isSame(o, s))) out.add(s);
+            for (Symbol s : windows(d, w, along(d, w))) if (out.stream().noneMatch(o -> isSame(o, s))) out.add(s);
         }
         return out;
+    }
+
+    /** A gap that a place lies in, where no window is drawn. */
+    private static Optional<Symbol> gapAt(Point p, double reach, List<Wall> walls, PlacedDrawing d) {
+        for (Wall w : walls) {
+            Point u = w.reference().unroll(p);
+            if (u.y() > w.left() + reach || u.y() < -w.right() - reach || u.x() < 0 || u.x() > w.length()) continue;
+            for (Symbol g : new DrawnGaps(d, w).all())
+                if (g.from < u.x() && g.to > u.x() && windows(d, w, along(d, w)).stream().noneMatch(o -> isSame(o,
+                    g))) return Optional.of(g);
+        }
+        return Optional.empty();
+    }
+
+    /** What is drawn in a wall's ground. */
+    static Set<Integer> along(PlacedDrawing d, Wall w) {
+        Set<Integer> along = new LinkedHashSet<>();
+        double step = Math.max(SHORT / 2, w.thickness().value() / 2);
+        for (double x = 0; x <= w.length(); x += step) along.addAll(d.strokesNear(w.middle(x), w.thickness().value() / 2 + TOGETHER));
+        return along;
     }
 
     /** Two leaves that shut against each other are one door. */
@@ -107,7 +140,7 @@ public final class DrawnOpenings {
             if (!meet) continue;
             List<Integer> strokes = new ArrayList<>(a.strokes);
             strokes.addAll(b.strokes);
-            out.set(i, new Symbol(false, a.wall, a.from, b.to, false, a.opensLeft, true, a.drawing, strokes));
+            out.set(i, new Symbol(Sort.TWO_LEAVES, a.wall, a.from, b.to, false, a.opensLeft, a.drawing, strokes));
             out.remove(k);
             return met(out);
         }
@@ -141,8 +174,8 @@ public final class DrawnOpenings {
                 && hi < w.length() + TOGETHER && Math.abs(open.y() - shut.y()) > r * Math.sin(LEAST_SWEEP) / 2;
             if (!fits || off >= least) continue;
             least = off;
-            best = new Symbol(false, w.id(), Math.max(0, lo), Math.min(w.length(), hi), hinge.x() > shut.x(), open.y() > shut.y(), false,
-                d, List.of(stroke));
+            best = new Symbol(Sort.LEAF, w.id(), Math.max(0, lo), Math.min(w.length(), hi), hinge.x() > shut.x(), open.y() > shut.y(), d,
+                List.of(stroke));
         }
         return Optional.ofNullable(best);
     }
@@ -182,7 +215,7 @@ public final class DrawnOpenings {
                 inner |= o.across < w.left() - TOGETHER && o.across > -w.right() + TOGETHER;
             }
             if (strokes.size() >= 2 && inner)
-                out.add(new Symbol(true, w.id(), Math.max(0, r.from), Math.min(w.length(), r.to), false, true, false, d, strokes));
+                out.add(new Symbol(Sort.WINDOW, w.id(), Math.max(0, r.from), Math.min(w.length(), r.to), false, true, d, strokes));
         }
         return out;
     }

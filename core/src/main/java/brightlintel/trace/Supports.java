@@ -1,5 +1,9 @@
 package brightlintel.trace;
 
+import brightlintel.building.DrawnRef;
+import brightlintel.building.Provenance;
+import brightlintel.building.Stair;
+import brightlintel.building.StairPlan;
 import brightlintel.building.Support;
 import brightlintel.building.Wall;
 import brightlintel.geom.Angles;
@@ -7,11 +11,14 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** The strokes that a hand-traced element lies on, and how far it lies from them. */
@@ -35,6 +42,25 @@ public final class Supports {
         }
         if (out.isEmpty()) for (PlacedDrawing d : drawings) out.addAll(along(w.reference(), middle, Support.Face.AXIS, d));
         return out.stream().sorted(Comparator.comparingDouble(Support::distance)).limit(MOST).toList();
+    }
+
+    /** Of an outline: strokes along its edges. */
+    public static Provenance ofOutline(Ring r, List<PlacedDrawing> drawings) {
+        return ofLines(r.pieces(), drawings);
+    }
+
+    /** Of a stair: strokes along the edges of its steps. */
+    public static Provenance ofStair(Stair s, List<PlacedDrawing> drawings) {
+        return ofLines(StairPlan.of(s).steps().stream().map(x -> x.ground().piece(0)).toList(), drawings);
+    }
+
+    private static Provenance ofLines(List<Piece> lines, List<PlacedDrawing> drawings) {
+        Map<DrawnRef, Support> best = new LinkedHashMap<>();
+        for (PlacedDrawing d : drawings)
+            for (Piece p : lines) if (p.length() > NEAR) for (Support s : along(p, 0, Support.Face.OUTLINE, d))
+                best.merge(s.drawn(), s, (a, b) -> a.distance() <= b.distance() ? a : b);
+        return new Provenance(new Provenance.Way.ByHand(), best.values().stream().sorted(Comparator.comparingDouble(Support::distance))
+            .limit(MOST).toList());
     }
 
     /** Strokes that run along a line of the piece offset to the left. */

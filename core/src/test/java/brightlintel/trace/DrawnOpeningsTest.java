@@ -73,4 +73,36 @@ class DrawnOpeningsTest {
         PlacedDrawing d = placed(new Sketch().arc(2000, 3000, 900, 0, 90));
         assertThat(DrawnOpenings.all(false, Walls.read("a 0 0 -> 6 0 thick 0.2"), d)).isEmpty();
     }
+
+    /** Faces in pieces with jambs between: a pier has its faces, a gap has none; lines that close a gap on another layer are no faces. */
+    @ParameterizedTest @CsvSource({"0, false", "25, true", "-140, false"})
+    void gapsBetweenJambsAreTaken(double degrees, boolean closed) {
+        double turn = Math.toRadians(degrees);
+        Sketch s = new Sketch().on("walls");
+        for (double y : new double[] {-150, 150}) s.line(0, y, 2000, y).line(3500, y, 6000, y).line(7000, y, 10000, y);
+        for (double x : new double[] {2000, 3500, 6000, 7000}) s.line(x, -150, x, 150);
+        if (closed) for (double y : new double[] {-150, 150}) s.on("doors").line(2000, y, 3500, y);
+        PlacedDrawing d = placed(s.turned(turn));
+        Wall flat = Walls.read("a 0 0 -> 10 0 thick 0.3").getFirst();
+        Wall w = flat.with(flat.reference().mapped(Affine.turn(turn)));
+        DrawnOpenings.Symbol x = DrawnOpenings.at(new Point(2.5, 0).turn(turn), 0.05, false, List.of(w), List.of(d)).orElseThrow();
+        assertThat(x.sort()).isEqualTo(DrawnOpenings.Sort.GAP);
+        assertThat(x.from()).isCloseTo(2, within(1e-6));
+        assertThat(x.to()).isCloseTo(3.5, within(1e-6));
+        assertThat(x.filling()).isInstanceOf(Opening.Filling.Empty.class);
+        assertThat(DrawnOpenings.at(new Point(5, 0).turn(turn), 0.05, false, List.of(w), List.of(d))).as("a pier").isEmpty();
+        assertThat(DrawnOpenings.all(false, List.of(w), d)).extracting(DrawnOpenings.Symbol::from).satisfies(all -> assertThat(all).hasSize(2));
+    }
+
+    @Test void aGapWithGlassInItIsAWindow() {
+        Sketch s = new Sketch();
+        for (double y : new double[] {-150, 150}) s.line(0, y, 2000, y).line(3500, y, 6000, y);
+        for (double x : new double[] {2000, 3500}) s.line(x, -150, x, 150);
+        for (double y : new double[] {-30, 30}) s.line(2000, y, 3500, y);
+        PlacedDrawing d = placed(s);
+        List<Wall> walls = Walls.read("a 0 0 -> 6 0 thick 0.3");
+        assertThat(DrawnOpenings.at(new Point(2.5, 0), 0.05, false, walls, List.of(d))).isEmpty();
+        assertThat(DrawnOpenings.all(false, walls, d)).isEmpty();
+        assertThat(DrawnOpenings.all(true, walls, d)).hasSize(1);
+    }
 }

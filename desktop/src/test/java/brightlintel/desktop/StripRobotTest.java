@@ -214,22 +214,24 @@ class StripRobotTest extends WindowRobot {
     @Test void levelsAreMadeNamedAndMoved() throws Exception {
         command("Look at the demo");
         until("the demo is there", () -> w.busy().isEmpty() && !w.contents().walls().isEmpty());
+        // plinth and eaves are there
         button("level-add");
-        assertThat(project().levels()).hasSize(1);
-        String id = project().levels().getFirst().id().value();
-        retype("level-name-" + id, "Plinth");
+        assertThat(project().levels()).hasSize(3);
+        String id = project().levels().getLast().id().value();
+        retype("level-name-" + id, "Landing");
         retype("level-height-" + id, "0.45");
-        assertThat(project().levels().getFirst().name()).isEqualTo("Plinth");
-        assertThat(project().levels().getFirst().height().value()).isEqualTo(0.45);
+        assertThat(project().levels().getLast().name()).isEqualTo("Landing");
+        assertThat(project().levels().getLast().height().value()).isEqualTo(0.45);
         retype("level-run", "2 @ 2.2");
-        assertThat(project().levels().stream().map(l -> l.height().value())).containsExactly(0.45, 2.65, 4.85);
+        assertThat(project().levels().stream().map(l -> Math.rint(l.height().value() * 100) / 100)).as("on from the highest")
+            .containsExactly(-0.15, 6.4, 0.45, 8.6, 10.8);
         jumpTo(lookup("#level-line-" + id).query());
         drag(MouseButton.PRIMARY).moveBy(0, -20).drop();
         rest();
-        assertThat(project().levels().getFirst().height().value()).as("dragged upwards").isGreaterThan(0.8);
+        assertThat(project().levels().get(2).height().value()).as("dragged upwards").isGreaterThan(0.8);
         TrueRobotTest.shot("levels");
         button("level-remove-" + id);
-        assertThat(project().levels()).hasSize(2);
+        assertThat(project().levels()).hasSize(4);
     }
 
     @Test void aStoreyIsRepeatedByKindAndKeptTheSame() throws Exception {
@@ -244,8 +246,9 @@ class StripRobotTest extends WindowRobot {
         TrueRobotTest.shot("repeat");
         button("repeat-go");
         StoreyId upper = project().storeys().getLast().id();
-        assertThat(project().on(upper).walls()).hasSizeGreaterThanOrEqualTo(walls);
-        assertThat(project().on(upper).roofs()).isEmpty();
+        assertThat(project().on(upper).walls()).hasSize(walls);
+        assertThat(project().on(upper).stairs()).hasSize(1);
+        assertThat(project().on(upper).openings()).as("without the gate").hasSize(w.contents().openings().size() - 1);
         keys(KeyCode.CONTROL, KeyCode.Z);
         button("repeat-choose");
         button("repeat-same");

@@ -85,7 +85,7 @@ final class BoardFrame {
             pictures.compose(frame, view, p.paper());
         }
         Brush brush = new Brush(frame);
-        new PlanPainter(brush, p, view).paint(w.looks().grid() ? w.project() : w.project().withGrid(List.of()),
+        new PlanPainter(brush, p, view).rooms(w.looks().roomsBy()).paint(w.looks().grid() ? w.project() : w.project().withGrid(List.of()),
             w.storeyId(), shapes(), w.selection());
         MarkPainter marks = new MarkPainter(brush, p, view);
         if (w.stage() == Stage.TRUE && !drawings.isEmpty()) sizes(brush, p, view, marks);

@@ -7,6 +7,7 @@ import brightlintel.desktop.state.WallSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.WallKinds;
+import brightlintel.lengths.LayerWords;
 import brightlintel.lengths.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,11 @@ final class KindsPart {
     static List<Node> build(Workspace w) {
         List<Node> out = new ArrayList<>();
         WallSettings s = w.settings().wall();
-        for (WallKind k : w.project().wallKinds()) out.add(row(w, k, s.kind().filter(k.id()::equals).isPresent()));
+        for (WallKind k : w.project().wallKinds()) {
+            boolean chosen = s.kind().filter(k.id()::equals).isPresent();
+            out.add(row(w, k, chosen));
+            if (chosen) out.add(buildUp(w, k));
+        }
         boolean known = w.project().wallKinds().stream().anyMatch(k -> Math.abs(k.thickness() - s.thickness().value()) < 1e-9);
         if (!known) out.add(Parts.row(Parts.small(Words.of("kind.make", w.lengths().partWithUnit(s.thickness().value())), "kind-make", () ->
             make(w))));
@@ -77,6 +82,22 @@ final class KindsPart {
         gone.setAccessibleText(Words.of("kind.remove", k.name(), n));
         gone.setTooltip(new Tooltip(Words.of("kind.remove", k.name(), n)));
         HBox row = new HBox(4, use, name, thick, colour(w, k), gone);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** Whether it is outer, and its layers from the left face: brick 240, wood fibre 120. They make its thickness. */
+    private static Node buildUp(Workspace w, WallKind k) {
+        TextField layers = Parts.entry(w, "kind-layers-" + k.id().value(), LayerWords.text(k.layers(), w.lengths()::part), t -> {
+            Optional<List<WallKind.Layer>> l = LayerWords.read(t, w.lengths().partUnit());
+            l.ifPresent(x -> w.apply(WallKinds.change("edit.kind-layers", k.id(), y -> y.withLayers(x))));
+            return l.isPresent();
+        });
+        layers.setPromptText(Words.of("kind.layers"));
+        layers.setStyle("-fx-alignment: center-left;");
+        HBox.setHgrow(layers, Priority.ALWAYS);
+        HBox row = new HBox(6, Parts.check(Words.of("kind.outer"), "kind-outer-" + k.id().value(), k.outer(), () ->
+            w.apply(WallKinds.change("edit.kind-outer", k.id(), x -> x.withOuter(!k.outer())))), layers);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

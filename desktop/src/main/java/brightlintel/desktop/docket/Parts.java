@@ -182,10 +182,14 @@ public final class Parts {
         TextField f = new TextField(text);
         f.setId(id);
         f.getStyleClass().add("entry");
+        // by Enter, and then by leaving it, the same text is handed over once
+        String[] handed = {text};
         Runnable hand = () -> {
-            if (f.getText().equals(text)) return;
+            if (f.getText().equals(handed[0])) return;
             String typed = f.getText();
+            handed[0] = typed;
             if (take.test(typed)) return;
+            handed[0] = text;
             f.setText(text);
             w.say(new Message(Message.Tone.BAD, Words.of("field.refused", typed)));
         };

@@ -126,6 +126,8 @@ final class RoomsPart {
             Parts.right(w.lengths().area(sum), "heading")));
         Map<String, Double> zones = new TreeMap<>();
         for (Row r : rows) if (!r.room.zone().isEmpty()) zones.merge(r.room.zone(), r.area.orElse(0.0), Double::sum);
+        v.getChildren().add(Parts.row(Parts.small(Words.of("rooms.by." + w.looks().roomsBy()), "rooms-by", () ->
+            w.looks(w.looks().with(w.looks().roomsBy().next())))));
         zones.forEach((zone, area) -> v.getChildren().add(Parts.figure(zone, Parts.right(w.lengths().area(area)))));
         return v;
     }

@@ -20,10 +20,12 @@ import java.util.Set;
  * @param sheetsOff storeys whose drawings do not
  * @param height    above the project's ±0.00, over which all is cut away
  * @param across    an upright cut
+ * @param names     whether rooms of the storey in hand say what they are
  */
 public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Set<StoreyId> sheetsOff, Optional<Double> height,
-    Optional<Across> across) {
-    public static final SpaceLooks USUAL = new SpaceLooks(Set.of(), Set.of(), true, Set.of(), Optional.empty(), Optional.empty());
+    Optional<Across> across, boolean names) {
+    public static final SpaceLooks USUAL = new SpaceLooks(Set.of(), Set.of(), true, Set.of(), Optional.empty(), Optional.empty(),
+        true);
 
     public enum Kind {
         WALLS, OPENINGS, SLABS, COLUMNS, STAIRS, ROOFS;
@@ -81,15 +83,15 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
     public SpaceLooks toggled(Kind k) {
         EnumSet<Kind> now = off.isEmpty() ? EnumSet.noneOf(Kind.class) : EnumSet.copyOf(off);
         if (!now.remove(k)) now.add(k);
-        return new SpaceLooks(hidden, now, sheets, sheetsOff, height, across);
+        return new SpaceLooks(hidden, now, sheets, sheetsOff, height, across, names);
     }
 
     public SpaceLooks toggledStorey(StoreyId s) {
-        return new SpaceLooks(toggled(hidden, s), off, sheets, sheetsOff, height, across);
+        return new SpaceLooks(toggled(hidden, s), off, sheets, sheetsOff, height, across, names);
     }
 
     public SpaceLooks toggledSheets(StoreyId s) {
-        return new SpaceLooks(hidden, off, sheets, toggled(sheetsOff, s), height, across);
+        return new SpaceLooks(hidden, off, sheets, toggled(sheetsOff, s), height, across, names);
     }
 
     private static Set<StoreyId> toggled(Set<StoreyId> set, StoreyId s) {
@@ -99,14 +101,18 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
     }
 
     public SpaceLooks withSheets(boolean on) {
-        return new SpaceLooks(hidden, off, on, sheetsOff, height, across);
+        return new SpaceLooks(hidden, off, on, sheetsOff, height, across, names);
     }
 
     public SpaceLooks withHeight(Optional<Double> h) {
-        return new SpaceLooks(hidden, off, sheets, sheetsOff, h, across);
+        return new SpaceLooks(hidden, off, sheets, sheetsOff, h, across, names);
     }
 
     public SpaceLooks withAcross(Optional<Across> a) {
-        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, a);
+        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, a, names);
+    }
+
+    public SpaceLooks withNames(boolean n) {
+        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, across, n);
     }
 }

@@ -9,6 +9,7 @@ import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
+import brightlintel.building.WallKind;
 import brightlintel.demo.HeronQuayWhole;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
@@ -21,6 +22,7 @@ import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Receiving;
+import brightlintel.edit.WallKinds;
 import brightlintel.geom.Box;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
@@ -36,6 +38,7 @@ import brightlintel.receive.DrawingShelf;
 import brightlintel.role.RoleProfile;
 import brightlintel.solid.Body;
 import brightlintel.solid.Solids;
+import brightlintel.store.KindProfiles;
 import brightlintel.store.Opened;
 import brightlintel.store.ProjectFile;
 import brightlintel.store.Replacing;
@@ -295,6 +298,26 @@ public final class FileWork {
             if (w.era() != era || w.drawing().isEmpty()) return;
             int n = w.casts().take(p);
             w.say(new Message(n > 0 ? Message.Tone.GOOD : Message.Tone.SAID, Words.count("roles.read", n)));
+        }));
+    }
+
+    /** Kinds of walls, for the next project. */
+    public void saveKinds(Path file) {
+        List<WallKind> kinds = w.project().wallKinds();
+        work.run(file.getFileName().toString(), _ -> {
+            KindProfiles.write(file, kinds);
+            return kinds;
+        }, this.<List<WallKind>>answer(file, k -> w.say(new Message(Message.Tone.GOOD, Words.of("kinds.saved", k.size(),
+            file.getFileName())))));
+    }
+
+    public void readKinds(Path file) {
+        Object era = w.era();
+        work.run(file.getFileName().toString(), _ -> KindProfiles.read(file), this.<List<WallKind>>answer(file, k -> {
+            if (w.era() != era) return;
+            int before = w.project().wallKinds().size();
+            w.apply(WallKinds.addAll(k));
+            w.say(new Message(Message.Tone.GOOD, Words.of("kinds.read", w.project().wallKinds().size() - before, file.getFileName())));
         }));
     }
 

@@ -6,6 +6,8 @@ import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.Change;
+import brightlintel.place.PlacedDrawing;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.OpeningSettings;
 import brightlintel.desktop.state.Workspace;
@@ -46,8 +48,9 @@ public final class OpeningTool implements Tool {
     @Override public String prompt() {
         String kind = Words.of(window ? "word.window" : "word.door");
         if (w.contents().walls().isEmpty()) return Words.of("prompt.opening.no-wall");
-        if (!offered.isEmpty()) return Words.count("prompt.opening.alike", offered.size(),
-            w.lengths().partWithUnit(offered.getFirst().width()));
+        if (!offered.isEmpty()) return offered.stream().allMatch(x -> x.isLike(offered.getFirst()))
+            ? Words.count("prompt.opening.alike", offered.size(), w.lengths().partWithUnit(offered.getFirst().width()))
+            : Words.count("prompt.opening.others", offered.size());
         if (host().isEmpty() && drawn().isPresent())
             return Words.of("prompt.opening.drawn", kind, w.lengths().partWithUnit(drawn().get().width()));
         return host().isEmpty() ? Words.of("prompt.opening.first", kind)
@@ -99,9 +102,14 @@ public final class OpeningTool implements Tool {
         Opening o = opening(s);
         w.apply(Tracing.addOpening(w.storeyId(), o));
         w.select(Set.of(o.id()));
-        offered = w.drawings().stream().filter(d -> d == s.drawing()).flatMap(d -> DrawnOpenings.all(window, w.contents().walls(),
-            d).stream())
-            .filter(x -> x.isLike(s) && isFree(x)).toList();
+        List<DrawnOpenings.Symbol> all = others(s.drawing()), like = all.stream().filter(x -> x.isLike(s)).toList();
+        offered = like.isEmpty() ? all : like;
+    }
+
+    /** All that are drawn in this drawing and not there yet. */
+    private List<DrawnOpenings.Symbol> others(PlacedDrawing of) {
+        return w.drawings().stream().filter(d -> d == of).flatMap(d -> DrawnOpenings.all(window, w.contents().walls(), d).stream())
+            .filter(this::isFree).toList();
     }
 
     private Opening opening(DrawnOpenings.Symbol s) {
@@ -115,11 +123,15 @@ public final class OpeningTool implements Tool {
         return !offered.isEmpty();
     }
 
+    /** Those of other widths are offered next. */
     public void takeOffered() {
         List<Opening> some = offered.stream().map(this::opening).toList();
+        PlacedDrawing of = offered.getFirst().drawing();
         offered = List.of();
         w.apply(Tracing.add(window ? "edit.windows" : "edit.doors", w.storeyId(), some));
         w.select(some.stream().map(Opening::id).collect(Collectors.toSet()));
+        offered = others(of);
+        w.tell(Change.TOOL);
     }
 
     private double along(Point p) {

@@ -1,13 +1,5 @@
 package brightlintel.desktop.tool;
 
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.HashSet;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-
 import brightlintel.building.BuildingOutline;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
@@ -27,6 +19,14 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
 import brightlintel.joint.SlabOutline;
+import brightlintel.trace.Supports;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What is made of outlines that are clicked, or of the outer faces of walls. */
 public final class Outlines {
@@ -50,7 +50,7 @@ public final class Outlines {
 
     private static void slab(Workspace w, Ring ring, Optional<Set<ElementId>> follows) {
         add(w, "edit.slab", new Slab(ElementId.fresh(), ring.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(SLAB), follows,
-            Provenance.BY_HAND));
+            on(w, ring)));
     }
 
     /** In the slab that it lies in. */
@@ -78,7 +78,7 @@ public final class Outlines {
 
     public static Tool zone(Workspace w) {
         return new RingTool(w, "zone", r -> add(w, "edit.zone", new Zone(ElementId.fresh(), zoneName(w), r, List.of(), Optional.empty(),
-            Provenance.BY_HAND)));
+            on(w, r))));
     }
 
     private static String zoneName(Workspace w) {
@@ -101,7 +101,7 @@ public final class Outlines {
         boolean lowest = w.project().below(w.storeyId()).isEmpty(), top = w.project().above(w.storeyId()).isEmpty();
         add(w, "edit.outline", new BuildingOutline(ElementId.fresh(), r, follows, lowest ? BuildingOutline.Under.GROUND
             : BuildingOutline.Under.ROOMS, top ? BuildingOutline.Over.ROOF : BuildingOutline.Over.ROOMS, Optional.empty(),
-            Provenance.BY_HAND));
+            on(w, r)));
     }
 
     public static Tool roof(Workspace w) {
@@ -116,7 +116,11 @@ public final class Outlines {
         double eaves = w.storey().height().value();
         add(w, "edit.roof", new Roof(ElementId.fresh(), r, new Roof.Cover.Pitched(Collections.nCopies(r.size(),
             new Roof.Edge.Slope(PITCH))),
-            Given.assumed(OVERHANG), Given.assumed(COVER), new Stand.OnFloor(eaves), Provenance.BY_HAND));
+            Given.assumed(OVERHANG), Given.assumed(COVER), new Stand.OnFloor(eaves), on(w, r)));
+    }
+
+    private static Provenance on(Workspace w, Ring r) {
+        return Supports.ofOutline(r, w.drawings());
     }
 
     private static void add(Workspace w, String name, StoreyElement e) {

@@ -1,10 +1,5 @@
 package brightlintel.desktop.tool;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Heights;
@@ -20,6 +15,11 @@ import brightlintel.edit.Tracing;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.solid.PlanLines;
+import brightlintel.trace.Supports;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * A stair along the line that is walked: its first riser, corners with landings, its last riser. A round one: where it begins, where it
@@ -69,13 +69,13 @@ public final class StairTool implements Tool {
 
     private void make(List<Piece> line) {
         points.clear();
-        Stair s = stair(ElementId.fresh(), line);
+        Stair plain = stair(ElementId.fresh(), line), s = plain.withId(plain.id(), Supports.ofStair(plain, w.drawings()));
         w.apply(Tracing.add("edit.stair", w.storeyId(), List.of(s)));
         w.select(Set.of(s.id()));
     }
 
     @Override public Optional<Point> from() {
-        return points.last();
+        return round && points.size() > 1 ? Optional.empty() : points.last();
     }
 
     @Override public Asks asks() {

@@ -136,7 +136,8 @@ public final class WallArcTool implements Tool {
     }
 
     @Override public Optional<Point> from() {
-        return points.last();
+        // the last of three points lies where it lies, not level or plumb to another
+        return points.size() < 2 ? points.last() : Optional.empty();
     }
 
     @Override public boolean back() {

@@ -1,10 +1,6 @@
 package brightlintel.desktop.tool;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.TreeSet;
-
+import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Aim;
@@ -15,6 +11,10 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Crossings;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
 
 /** Walls on grid lines from crossing to crossing: a click takes the bay of a line, a box all bays in it. */
 public final class WallOnGridTool implements Tool {
@@ -89,6 +89,17 @@ public final class WallOnGridTool implements Tool {
 
     private void make(List<Piece> some) {
         WallMaking.add(w, some.stream().map(p -> WallMaking.plain(w, p)).toList());
+    }
+
+    @Override public Asks asks() {
+        return Asks.PART;
+    }
+
+    /** The thickness of the next. */
+    @Override public boolean typed(double value, String text, Optional<Double> direction) {
+        if (!(value > 0.005 && value < 10)) return false;
+        w.settings().wall(w.settings().wall().with(Given.stated(value)));
+        return true;
     }
 
     @Override public boolean escape() {

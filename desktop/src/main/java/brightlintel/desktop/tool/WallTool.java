@@ -22,6 +22,8 @@ import java.util.Set;
 /** A chain of walls. Each point becomes a wall at once, so that each can be undone; Backspace takes the last point back. */
 public final class WallTool implements Tool {
     private static final double SHORTEST = 0.01, LONGEST = 10_000;
+    /** Of a sine: walls that run alike. */
+    private static final double SQUARE = 1e-3;
     private static final ElementId NEXT = new ElementId("next");
     private final Workspace w;
     private final List<Point> points = new ArrayList<>();
@@ -131,7 +133,9 @@ public final class WallTool implements Tool {
             Point c = last.plus(along.times(first.minus(last).dot(along)));
             return c.distance(last) < SHORTEST || c.distance(first) < SHORTEST ? List.of() : List.of(c);
         }
-        Point out = last.minus(points.get(points.size() - 2)).unit().left();
+        Point back = last.minus(points.get(points.size() - 2)).unit(), out = back.left();
+        // with two, the last wall has to run as the first does: else one is enough
+        if (Math.abs(back.cross(along)) > SQUARE) return List.of();
         Point one = last.plus(out.times(pointer.minus(last).dot(out))), two = one.plus(along.times(first.minus(one).dot(along)));
         boolean apart = one.distance(last) >= SHORTEST && two.distance(one) >= SHORTEST && two.distance(first) >= SHORTEST;
         return apart ? List.of(one, two) : List.of();

@@ -1,6 +1,7 @@
 package brightlintel.desktop.view3d;
 
 import brightlintel.building.Contents;
+import brightlintel.building.Project;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.desktop.frame.NextFrame;
@@ -57,7 +58,14 @@ public final class SpaceView extends Region {
     private double travelled;
 
     /** Bodies of a storey and what they were built from. */
-    private record Built(Contents from, List<Storey> levels, List<Body> bodies) { }
+    private record Built(Contents from, Object other, List<Body> bodies) { }
+
+    /** What bodies of a storey follow from beside its own contents: floors and levels, stairs and roofs of the others. */
+    private static Object others(Project p) {
+        List<Object> out = new ArrayList<>(List.of(p.storeys(), p.levels()));
+        for (Storey s : p.storeys()) out.add(List.of(p.on(s.id()).stairs(), p.on(s.id()).roofs()));
+        return out;
+    }
 
     public SpaceView(Workspace w) {
         this.w = w;
@@ -175,6 +183,7 @@ public final class SpaceView extends Region {
             fitted = true;
         }
         painter.paint(bodies, camera, new Painter3d.Look(w.looks().palette(), w.selection(), w.space().cuts(), laid), frame);
+        if (w.space().names()) RoomNames.paint(w, camera, painter, frame);
         handles().paint(new Brush(frame), w.looks().palette());
         if (bodies.isEmpty() && laid.isEmpty())
             new Brush(frame).textCentred(Words.of("space.empty"), frame.width / 2.0, frame.height / 2.0, 14, Fonts.Weight.REGULAR,
@@ -184,12 +193,13 @@ public final class SpaceView extends Region {
 
     private List<Body> bodies() {
         List<Body> out = new ArrayList<>();
+        Object others = others(w.project());
         for (Storey s : w.project().storeys()) {
             if (w.space().hidden().contains(s.id())) continue;
             Contents c = w.project().on(s.id());
             Built b = built.get(s.id());
-            if (b == null || b.from != c || !b.levels.equals(w.project().storeys()))
-                built.put(s.id(), b = new Built(c, w.project().storeys(), Solids.of(w.project(), s.id(), Tolerances.BUILDING)));
+            if (b == null || b.from != c || !b.other.equals(others))
+                built.put(s.id(), b = new Built(c, others, Solids.of(w.project(), s.id(), Tolerances.BUILDING)));
             for (Body x : b.bodies) if (w.space().shows(x)) out.add(x);
         }
         return out;

@@ -200,6 +200,9 @@ public final class MainWindow {
             _ -> documents.target(w.project().name(), "roles", files::saveRoles));
         commands.add("roles-read", "", x -> x.stage() == Stage.CLEAR && x.drawing().flatMap(x.casts()::of).isPresent(),
             _ -> asks.open().stream().findFirst().ifPresent(files::readRoles));
+        commands.add("kinds-save", "", x -> !x.project().wallKinds().isEmpty(), _ -> documents.target(w.project().name(), "kinds",
+            files::saveKinds));
+        commands.add("kinds-read", "", x -> !x.isEmpty(), _ -> asks.open().stream().findFirst().ifPresent(files::readKinds));
         commands.add("read-again", "", x -> !x.isEmpty(), _ -> files.readAgain());
         commands.add("export-ifc", "Ctrl+E", x -> !x.isEmpty(), _ -> documents.target(w.project().name(), "ifc", files::exportIfc));
         for (DrawingFormat f : DrawingFormat.values())

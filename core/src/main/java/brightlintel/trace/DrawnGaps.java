@@ -1,0 +1,64 @@
+package brightlintel.trace;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import brightlintel.building.Wall;
+import brightlintel.geom.Angles;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+
+/**
+ * Gaps in a straight wall as it is drawn: between two jambs, which cross it from face to face, where nothing that is drawn like the jambs
+ * runs along its faces. A pier has its faces.
+ */
+final class DrawnGaps {
+    /** Metres; of the thickness: how much of it a jamb crosses; of a gap: how much of a face may reach into it. */
+    private static final double TOGETHER = 0.02, NARROW = 0.5, WIDE = 8, CROSSES = 0.8, REACHES = 0.2;
+    private static final double SQUARE = Math.toRadians(3), ALONG = Math.toRadians(1.5);
+    private final PlacedDrawing d;
+    private final Wall w;
+    private final List<Jamb> jambs = new ArrayList<>();
+    private final List<Face> faces = new ArrayList<>();
+
+    private record Jamb(double at, int layer, int stroke) { }
+
+    private record Face(double from, double to, int layer) { }
+
+    DrawnGaps(PlacedDrawing d, Wall w) {
+        this.d = d;
+        this.w = w;
+        if (w.reference().isStraight()) for (int i : DrawnOpenings.along(d, w)) look(i);
+        jambs.sort(Comparator.comparingDouble(Jamb::at));
+    }
+
+    private void look(int i) {
+        if (!d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s)) return;
+        double angle = Angles.betweenLines(s.b().minus(s.a()).angle(), w.reference().direction(0).angle());
+        Point a = w.reference().unroll(s.a()), b = w.reference().unroll(s.b());
+        double low = Math.min(a.y(), b.y()), high = Math.max(a.y(), b.y()), t = w.thickness().value();
+        if (Math.abs(angle - Math.PI / 2) < SQUARE) {
+            double within = Math.min(high, w.left()) - Math.max(low, -w.right());
+            boolean ends = high < w.left() + t && low > -w.right() - t;
+            if (within > CROSSES * t && ends && a.x() > -TOGETHER && a.x() < w.length() + TOGETHER)
+                jambs.add(new Jamb(a.x(), d.strokes().layerOf(i), i));
+        } else if (angle < ALONG && high < w.left() + TOGETHER && low > -w.right() - TOGETHER)
+            faces.add(new Face(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), d.strokes().layerOf(i)));
+    }
+
+    List<DrawnOpenings.Symbol> all() {
+        List<DrawnOpenings.Symbol> out = new ArrayList<>();
+        for (int i = 0; i + 1 < jambs.size(); i++) {
+            Jamb a = jambs.get(i), b = jambs.get(i + 1);
+            double width = b.at - a.at;
+            if (width < NARROW || width > WIDE || a.layer != b.layer) continue;
+            double covered = faces.stream().filter(f -> f.layer == a.layer).mapToDouble(f -> Math.min(f.to, b.at) - Math.max(f.from, a.at))
+                .max().orElse(0);
+            if (covered < REACHES * width) out.add(new DrawnOpenings.Symbol(DrawnOpenings.Sort.GAP, w.id(), Math.max(0, a.at), Math.min(
+                w.length(), b.at), false, true, d, List.of(a.stroke, b.stroke)));
+        }
+        return out;
+    }
+}
