@@ -73,9 +73,11 @@ final class ModelBench {
 
     private static Project storey() {
         List<StoreyElement> out = new ArrayList<>();
-        for (int y = 0; y <= UP; y++) for (int x = 0; x < ACROSS; x++) out.add(wall(x * WIDE, y * DEEP, (x + 1) * WIDE, y * DEEP, y == 0 || y
+        for (int y = 0; y <= UP; y++) for (int x = 0; x < ACROSS; x++) out.add(wall(x * WIDE, y * DEEP, (x + 1) * WIDE, y * DEEP, y == 0
+            || y
             == UP));
-        for (int x = 0; x <= ACROSS; x++) for (int y = 0; y < UP; y++) out.add(wall(x * WIDE, y * DEEP, x * WIDE, (y + 1) * DEEP, x == 0 || x
+        for (int x = 0; x <= ACROSS; x++) for (int y = 0; y < UP; y++) out.add(wall(x * WIDE, y * DEEP, x * WIDE, (y + 1) * DEEP, x == 0
+            || x
             == ACROSS));
         for (StoreyElement e : List.copyOf(out)) out.add(new Opening(ElementId.fresh(), e.id(), 2, Given.stated(0.9), Given.stated(0.0),
             Given.stated(2.1), new Opening.Filling.Door(false, true), Provenance.BY_HAND));
@@ -87,7 +89,8 @@ final class ModelBench {
     }
 
     private static Wall wall(double x0, double y0, double x1, double y1, boolean outer) {
-        return new Wall(ElementId.fresh(), Piece.straight(new Point(x0, y0), new Point(x1, y1)), Side.CENTRE, Given.stated(outer ? 0.36 : 0.14),
+        return new Wall(ElementId.fresh(), Piece.straight(new Point(x0, y0), new Point(x1, y1)), Side.CENTRE, Given.stated(outer ? 0.36
+            : 0.14),
             Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
     }
 

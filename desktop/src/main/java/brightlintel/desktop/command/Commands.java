@@ -33,6 +33,7 @@ import brightlintel.desktop.tool.MeetTool;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.OutlineTool;
 import brightlintel.desktop.tool.Outlines;
+import brightlintel.desktop.tool.ParallelTool;
 import brightlintel.desktop.tool.Picking;
 import brightlintel.desktop.tool.RoomTool;
 import brightlintel.desktop.tool.SelectTool;
@@ -47,7 +48,6 @@ import brightlintel.desktop.tool.WallAlongTool;
 import brightlintel.desktop.tool.WallArcTool;
 import brightlintel.desktop.tool.WallBetweenTool;
 import brightlintel.desktop.tool.WallOnGridTool;
-import brightlintel.desktop.tool.WallParallelTool;
 import brightlintel.desktop.tool.WallRectangleTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.desktop.tool.ZeroTool;
@@ -246,6 +246,7 @@ public final class Commands {
         tool("grid-spacings", "", GridSpacingsTool::new);
         add("grid-take", "", w -> w.stage() == Stage.TRACE && !w.foundGrid().fresh().isEmpty(), Offers::takeGrid);
         tool("grid-radial", "", GridRadialTool::new);
+        tool("grid-parallel", "", ParallelTool::grid);
         add("grid-zero", "", w -> !w.isEmpty(), w -> w.startQuietly(new ZeroTool(w)));
         add("grid-shown", "", ALWAYS, w -> w.looks(w.looks().withGrid(!w.looks().grid())));
         add("grid-from-picked", "", w -> !w.foundGrid().picked().isEmpty(), w -> w.apply(Grids.add(w.foundGrid().picked())));
@@ -253,7 +254,7 @@ public final class Commands {
         tool("wall-along", "", WallAlongTool::new);
         tool("wall-between", "", WallBetweenTool::new);
         for (WallArcTool.Way way : WallArcTool.Way.values()) tool(way.id(), "", w -> new WallArcTool(w, way));
-        tool("wall-parallel", "", WallParallelTool::new);
+        tool("wall-parallel", "", ParallelTool::wall);
         tool("wall-on-grid", "", WallOnGridTool::new);
         add("joint", "", w -> w.contents().walls().size() > 1, w -> w.startQuietly(new JointTool(w)));
         for (int n : new int[] {1, 2}) add(n == 1 ? "square-off" : "square-off-two", "", w -> w.tool() instanceof WallTool t
@@ -281,6 +282,7 @@ public final class Commands {
         tool("slab", "", Outlines::slab);
         add("slab-from-walls", "", w -> !w.contents().walls().isEmpty(), Outlines::slabFromWalls);
         tool("hole", "", Outlines::hole);
+        add("holes-drawn", "", w -> w.drawing().isPresent() && !w.contents().slabs().isEmpty(), Outlines::holesDrawn);
         tool("stair", "", w -> new StairTool(w, false));
         tool("stair-round", "", w -> new StairTool(w, true));
         tool("roof", "", Outlines::roof);

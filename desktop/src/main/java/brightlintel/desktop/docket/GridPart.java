@@ -73,7 +73,8 @@ final class GridPart {
             w.settings().keepsTotal(),
             () -> w.settings().keepsTotal(!w.settings().keepsTotal())));
         if (inHand) v.getChildren().add(Parts.row(Parts.button(w, commands.get("grid-spacings"), false), Parts.button(w,
-            commands.get("grid-radial"), false), Parts.button(w, commands.get("grid-zero"), false)));
+            commands.get("grid-radial"), false), Parts.button(w, commands.get("grid-parallel"), false), Parts.button(w,
+                commands.get("grid-zero"), false)));
         out.add(v);
         return out;
     }

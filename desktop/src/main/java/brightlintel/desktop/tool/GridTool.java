@@ -62,23 +62,27 @@ public final class GridTool implements Tool {
         return Optional.empty();
     }
 
-    /** Letters start at the top, figures at the left: there the tags stand. */
     private void add(Piece p) {
+        if (add(w, p, label)) label = "";
+    }
+
+    /** Letters start at the top, figures at the left: there the tags stand. @param label "" for the next of its family */
+    static boolean add(Workspace w, Piece p, String label) {
         boolean letters = GridLabels.family(p).equals("letters");
         Piece line = letters == p.a().y() >= p.b().y() && letters || !letters && p.a().x() <= p.b().x() ? p : p.reversed();
         String name = label.isEmpty() ? GridLabels.next(line, w.project().grid()) : label;
         if (w.project().grid().stream().anyMatch(g -> g.line().distance(line.a()) < 0.005 && g.line().distance(line.b()) < 0.005)) {
             w.say(new Message(Message.Tone.BAD, Words.of("grid.there-already")));
-            return;
+            return false;
         }
         if (Tracing.isTaken(w.project(), name, NOBODY)) {
             w.say(new Message(Message.Tone.BAD, Words.of("grid.label-taken", name)));
-            return;
+            return false;
         }
         List<Support> on = w.drawings().stream().flatMap(d -> Supports.along(line, 0, Support.Face.AXIS, d).stream()).toList();
         w.apply(Tracing.addGridLine(new GridLine(ElementId.fresh(), name, Optional.of(GridLabels.family(line)), line, Optional.empty(),
             new Provenance(new Provenance.Way.ByHand(), on))));
-        label = "";
+        return true;
     }
 
     @Override public Optional<Point> from() {

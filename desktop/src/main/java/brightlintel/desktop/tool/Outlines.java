@@ -4,6 +4,7 @@ import brightlintel.building.BuildingOutline;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Provenance;
+import brightlintel.building.Role;
 import brightlintel.building.Roof;
 import brightlintel.building.Room;
 import brightlintel.building.Slab;
@@ -19,11 +20,17 @@ import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
 import brightlintel.joint.SlabOutline;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.role.Casting;
+import brightlintel.select.Picked;
+import brightlintel.trace.DrawnOutlines;
 import brightlintel.trace.Supports;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -67,6 +74,32 @@ public final class Outlines {
             w.apply(Tracing.changeSlabs("edit.slab-hole", Set.of(in.get().id()), s -> s.withHoles(holes)));
             w.select(Set.of(in.get().id()));
         });
+    }
+
+    /** Closed lines within a slab that are drawn as stairs or edges of floors, or that are selected: each a hole. */
+    public static void holesDrawn(Workspace w) {
+        PlacedDrawing d = w.drawing().orElseThrow();
+        Picked picked = w.onBoard().picked(d);
+        Casting.Lookup roles = new Casting.Lookup(w.casts().of(d).orElse(List.of()));
+        List<Ring> found = DrawnOutlines.of(d, i -> picked.isEmpty() ? roles.of(d.strokes(), i).filter(r -> r == Role.STAIR
+            || r == Role.SLAB_EDGE).isPresent() : picked.hasStroke(i)).stream().map(DrawnOutlines.Outline::ring).toList();
+        Map<ElementId, List<Ring>> holes = new LinkedHashMap<>();
+        for (Slab s : w.contents().slabs()) {
+            Ring outline = w.solved().outline(s);
+            List<Ring> within = found.stream().filter(r -> r.area() < 0.5 * outline.area() && r.corners().stream().allMatch(outline::holds)
+                && s.holes().stream().noneMatch(h -> h.box().centre().distance(r.box().centre()) < 0.01)).toList();
+            if (!within.isEmpty()) holes.put(s.id(), within);
+        }
+        if (holes.isEmpty()) {
+            w.say(new Message(Message.Tone.BAD, Words.of("hole.none-drawn")));
+            return;
+        }
+        w.apply(Tracing.changeSlabs("edit.slab-hole", holes.keySet(), s -> {
+            List<Ring> all = new ArrayList<>(s.holes());
+            all.addAll(holes.get(s.id()));
+            return s.withHoles(all);
+        }));
+        w.select(holes.keySet());
     }
 
     public static Tool room(Workspace w) {

@@ -203,7 +203,7 @@ class ElementToolsTest {
 
     @ParameterizedTest @CsvSource({"5, -1, -2", "5, 1, 2"})
     void aWallBesideAnotherLiesOnThePointersSide(double x, double y, double at) {
-        w.start(WallParallelTool::new);
+        w.start(ParallelTool::wall);
         click(5, 0);
         point(x, y);
         assertThat(w.tool().marks()).isNotEmpty();
@@ -214,7 +214,7 @@ class ElementToolsTest {
 
     @Test void aWallBesideARoundOneHasAnotherRadius() {
         w.apply(Tracing.addWalls(w.storeyId(), List.of(wall("r", 20, 0, 24, 0, 1))));
-        w.start(WallParallelTool::new);
+        w.start(ParallelTool::wall);
         click(22, -2);
         point(22, -3);
         assertThat(typed("1", 1)).isTrue();
@@ -352,5 +352,20 @@ class ElementToolsTest {
         assertThat(w.tool().typed(Math.PI / 2, "90", Optional.empty())).isTrue();
         assertThat(w.project().grid()).hasSize(5);
         assertThat(w.project().grid().getFirst().line().a().x()).as("its first ray runs up").isCloseTo(3, within(1e-9));
+    }
+
+    @Test void aGridLineBesideAnotherRunsOn() {
+        w.apply(Grids.make(List.of(4.0), List.of(3.0), new Point(20, 0), 0, 1));
+        w.start(ParallelTool::grid);
+        click(24, 1.5);
+        point(26, 1.5);
+        assertThat(typed("3.6", 3.6)).isTrue();
+        assertThat(w.project().grid().getLast().label()).isEqualTo("C");
+        assertThat(w.project().grid().getLast().line().a().x()).isCloseTo(27.6, within(1e-9));
+        click(27.6, 1.5);
+        point(25, 1.5);
+        assertThat(typed("3.6", 3.6)).isTrue();
+        assertThat(w.project().grid()).as("one is there").hasSize(5);
+        assertThat(w.message().tone()).isEqualTo(Message.Tone.BAD);
     }
 }

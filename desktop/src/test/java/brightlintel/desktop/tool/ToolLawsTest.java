@@ -78,7 +78,7 @@ class ToolLawsTest {
     private static final List<Function<Workspace, Tool>> TOOLS = List.of(WallTool::new, WallTool::new, x -> new OpeningTool(x, false),
         x -> new OpeningTool(x, true), Outlines::slab, GridTool::new, SplitTool::new, AcrossTool::new, MeasureTool::new, SelectTool::new,
         WallAlongTool::new, WallBetweenTool::new, x -> new WallArcTool(x, WallArcTool.Way.POINTS),
-        x -> new WallArcTool(x, WallArcTool.Way.CENTRE), x -> new WallArcTool(x, WallArcTool.Way.ON), WallParallelTool::new,
+        x -> new WallArcTool(x, WallArcTool.Way.CENTRE), x -> new WallArcTool(x, WallArcTool.Way.ON), ParallelTool::wall, ParallelTool::grid,
         WallOnGridTool::new, JointTool::new, WallRectangleTool::new, ColumnTool::new, RoomTool::new, Outlines::room, SeparationTool::new,
         Outlines::hole, Outlines::zone, Outlines::outline, Outlines::roof, x -> new StairTool(x, false), x -> new StairTool(x, true),
         GlazedTool::new, x -> new CornerTool(x, true), x -> new CornerTool(x, false),

@@ -3,6 +3,8 @@ package brightlintel.desktop.tool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 
 import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Workspace;
@@ -11,22 +13,37 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 
-/** A wall beside another, beside a stroke or a grid line: which, then how far off and on which side. */
-public final class WallParallelTool implements Tool {
+/** A wall, or a grid line, beside what is there: which, then how far off and on which side. */
+public final class ParallelTool implements Tool {
     private static final double LEAST = 0.01;
     private final Workspace w;
+    private final String id;
+    private final Consumer<Piece> made;
+    private final Function<Piece, Mark> shown;
     private Optional<Piece> beside = Optional.empty();
 
-    public WallParallelTool(Workspace w) {
+    private ParallelTool(Workspace w, String id, Consumer<Piece> made, Function<Piece, Mark> shown) {
         this.w = w;
+        this.id = id;
+        this.made = made;
+        this.shown = shown;
+    }
+
+    public static Tool wall(Workspace w) {
+        return new ParallelTool(w, "wall-parallel", p -> WallMaking.add(w, List.of(WallMaking.plain(w, p))), p ->
+            WallMaking.mark(WallMaking.plain(w, p)));
+    }
+
+    public static Tool grid(Workspace w) {
+        return new ParallelTool(w, "grid-parallel", p -> GridTool.add(w, p, ""), p -> new Mark.Path(p.points(0.01)));
     }
 
     @Override public String id() {
-        return "wall-parallel";
+        return id;
     }
 
     @Override public String prompt() {
-        return Words.of(beside.isEmpty() ? "prompt.wall-parallel.first" : "prompt.wall-parallel.far");
+        return Words.of("prompt." + id + (beside.isEmpty() ? ".first" : ".far"));
     }
 
     @Override public void clicked(Aim aim) {
@@ -51,7 +68,7 @@ public final class WallParallelTool implements Tool {
     private void make(double left) {
         off(beside.orElseThrow(), left).ifPresent(p -> {
             beside = Optional.empty();
-            WallMaking.add(w, List.of(WallMaking.plain(w, p)));
+            made.accept(p);
         });
     }
 
@@ -83,7 +100,7 @@ public final class WallParallelTool implements Tool {
         beside.ifPresent(p -> {
             double left = p.unroll(at).y();
             out.add(new Mark.Path(p.points(0.01)));
-            off(p, left).ifPresent(x -> out.add(WallMaking.mark(WallMaking.plain(w, x))));
+            off(p, left).ifPresent(x -> out.add(shown.apply(x)));
             out.add(new Mark.Callout(at, w.lengths().position(Math.abs(left))));
         });
         return out;
