@@ -34,6 +34,7 @@ module brightlintel.core {
     exports brightlintel.sheet;
     exports brightlintel.measure;
     exports brightlintel.trace;
+    exports brightlintel.recognise;
     exports brightlintel.solid;
     exports brightlintel.paint;
     exports brightlintel.view3d;

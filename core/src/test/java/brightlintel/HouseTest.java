@@ -21,7 +21,7 @@ class HouseTest {
     /** From the ground up; those of one row do not know each other but where the second table says so. */
     private static final List<Set<String>> ROWS = List.of(Set.of("geom"), Set.of("drawing"), Set.of("building"),
         Set.of("read", "flatten", "lengths", "find", "joint", "measure"), Set.of("correct", "clear", "repair", "solid"),
-        Set.of("place", "role", "sheet"), Set.of("trace", "snap", "select", "edit"), Set.of("paint", "view3d", "write", "store", "inspect"), Set.of("receive"),
+        Set.of("place", "role", "sheet"), Set.of("trace", "snap", "select", "edit"), Set.of("paint", "view3d", "write", "store", "inspect", "recognise"), Set.of("receive"),
         Set.of("demo"));
     private static final Map<String, Set<String>> BESIDE = Map.of("view3d", Set.of("paint"));
 

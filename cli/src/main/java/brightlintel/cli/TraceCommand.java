@@ -3,10 +3,17 @@ package brightlintel.cli;
 import brightlintel.correct.Reckoning;
 import brightlintel.correct.lie.DatumFinding;
 import brightlintel.correct.size.SizeFinding;
+import brightlintel.drawing.Progress;
 import brightlintel.geom.Point;
 import brightlintel.inspect.Inspection;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.read.Wanted;
+import brightlintel.receive.Cleaned;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.recognise.Recognised;
 import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
+import brightlintel.store.Originals;
 import brightlintel.store.Replacing;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -15,14 +22,14 @@ import java.util.Map;
 import org.apache.commons.cli.Option;
 import org.apache.commons.cli.Options;
 
-/** What is recognised of a plan without anybody, as JSON: so far how it lies and what its layers stand for. */
+/** What is recognised of a plan without anybody, as JSON: how it lies, what its layers stand for, and its elements. */
 final class TraceCommand implements Command {
     @Override public String name() {
         return "trace";
     }
 
     @Override public String purpose() {
-        return "Tells what is recognised of a plan, as JSON: so far its placement and the roles of its layers.";
+        return "Tells what is recognised of a plan, as JSON: placement, roles of layers, grid, walls, openings, columns and rooms.";
     }
 
     @Override public String takes() {
@@ -39,13 +46,22 @@ final class TraceCommand implements Command {
 
     @Override public int run(Call call) throws Exception {
         String file = call.only(takes()), to = call.option("json", null);
-        Reckoning r = TrueCommand.reckoned(Path.of(file), call);
-        byte[] text = JsonText.of(Inspection.ordered("file", file, "placement", placement(r), "layers", layers(RoleFinding.of(r))));
+        DrawingShelf shelf = new DrawingShelf(Originals.temporary());
+        Cleaned c = Cleaned.of(file, shelf.take(Path.of(file), new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")),
+            Progress.NONE));
+        PlacedDrawing d = shelf.placed(c.project().underlay(c.underlay()).orElseThrow(), Progress.NONE);
+        Recognised found = Recognised.of(d, c.reckoning(), new Casting.Lookup(c.casts()));
+        Map<String, Object> all = Inspection.ordered("file", file, "placement", placement(c.reckoning()), "layers",
+            layers(RoleFinding.of(c.reckoning())));
+        all.putAll(new RecognisedJson(c.reckoning(), d).of(found));
+        byte[] text = JsonText.of(all);
         if (to != null) Replacing.write(Path.of(to), out -> out.write(text));
         else {
             call.out().writeBytes(text);
             call.out().println();
         }
+        call.err().println(file + ": " + found.rooms().size() + " rooms, " + found.walls().size() + " walls, " + found.openings().size()
+            + " openings, " + found.columns().size() + " columns, " + found.grid().size() + " grid lines");
         return Main.DONE;
     }
 

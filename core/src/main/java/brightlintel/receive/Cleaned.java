@@ -21,7 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** One drawing made ready by all that is found of it, without anybody: true to size, upright, building alone, mended. */
-public record Cleaned(Project project, UnderlayId underlay, boolean isTrue) {
+public record Cleaned(Project project, UnderlayId underlay, boolean isTrue, Reckoning reckoning, List<Cast> casts) {
     /** Metres: the gap that is closed where nobody chose another. */
     public static final double TOLERANCE = 0.005;
 
@@ -46,6 +46,6 @@ public record Cleaned(Project project, UnderlayId underlay, boolean isTrue) {
         List<Cast> casts = Casting.proposed(RoleFinding.of(r), d.strokes());
         p = Clearings.strip(u, casts).apply(p);
         if (sure) p = Clearings.mend(u, Optional.of(recipe(casts))).apply(p);
-        return new Cleaned(p, u, sure);
+        return new Cleaned(p, u, sure, r, casts);
     }
 }

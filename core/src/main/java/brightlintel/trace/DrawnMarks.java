@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.IntPredicate;
 
 /** Small closed marks of a drawing, as columns are drawn: circles, closed lines, and lines that meet end to end. Metres. */
 public final class DrawnMarks {
@@ -51,6 +52,15 @@ public final class DrawnMarks {
         for (PlacedDrawing d : drawings) all.addAll(new DrawnMarks(d).among(d.strokesNear(p, LARGEST)));
         return all.stream().filter(m -> m.ground().holds(p) || m.ground().distance(p) <= reach)
             .min(Comparator.comparingDouble(m -> m.section().area()));
+    }
+
+    /** All of a drawing, of the strokes that are wanted and shown; each place once. */
+    public static List<Mark> all(PlacedDrawing d, IntPredicate wanted) {
+        List<Integer> some = new ArrayList<>();
+        for (int i = 0; i < d.strokes().size(); i++) if (wanted.test(i) && d.cleared().strokeShown(i)) some.add(i);
+        List<Mark> out = new ArrayList<>();
+        for (Mark x : new DrawnMarks(d).among(some)) if (out.stream().noneMatch(o -> o.at().distance(x.at()) < ALIKE)) out.add(x);
+        return out;
     }
 
     /** All of a drawing that look like one of them, whichever way they are turned; each place once. */

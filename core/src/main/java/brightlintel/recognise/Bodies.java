@@ -1,0 +1,144 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+import brightlintel.recognise.Faces.Direction;
+import brightlintel.recognise.Faces.Line;
+import brightlintel.recognise.Faces.Stretch;
+
+/**
+ * Pieces of walls: two faces beside each other with nothing between. Each stretch of a face bounds one body; where two could be, the
+ * thickness that the whole drawing has more of is taken.
+ */
+final class Bodies {
+    /** Metres: thicknesses; a stretch that is looked at; lines nearer to a face than this are drawn on it. */
+    private static final double THIN = 0.055, THICK = 0.66, LEAST = 0.06, ON = 0.012;
+    /** Metres that thicknesses of one kind differ by. */
+    private static final double STEP = 0.005;
+    /** Of its thickness: a body that is shorter is believed only in line with a longer one. */
+    private static final double LONG = 1.6;
+
+    /** @param direction of its faces; right and left their offsets */
+    record Body(Direction direction, double right, double left, double from, double to, List<Integer> strokes) {
+        double thickness() {
+            return left - right;
+        }
+
+        double middle() {
+            return (left + right) / 2;
+        }
+
+        double length() {
+            return to - from;
+        }
+    }
+
+    private record Candidate(int right, int left, Body body) { }
+
+    private Bodies() { }
+
+    static List<Body> of(List<Direction> directions) {
+        List<Candidate> all = new ArrayList<>();
+        List<Integer> of = new ArrayList<>();
+        for (int k = 0; k < directions.size(); k++) {
+            int before = all.size();
+            candidates(directions.get(k), all);
+            for (int i = before; i < all.size(); i++) of.add(k);
+        }
+        Map<Long, Double> weight = weights(all);
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) order.add(i);
+        order.sort(Comparator.comparingDouble((Integer i) -> -weight(weight, all.get(i).body)).thenComparingDouble(i ->
+            -all.get(i).body.length()));
+        Map<Long, List<Stretch>> used = new HashMap<>();
+        List<Body> out = new ArrayList<>();
+        for (int i : order) {
+            Candidate c = all.get(i);
+            long right = (long) of.get(i) << 32 | c.right, left = (long) of.get(i) << 32 | c.left;
+            List<double[]> free = free(free(List.of(new double[] {c.body.from, c.body.to}), used.get(right)), used.get(left));
+            for (double[] f : free) {
+                if (f[1] - f[0] < LEAST) continue;
+                Stretch s = new Stretch(f[0], f[1], List.of());
+                used.computeIfAbsent(right, _ -> new ArrayList<>()).add(s);
+                used.computeIfAbsent(left, _ -> new ArrayList<>()).add(s);
+                out.add(new Body(c.body.direction, c.body.right, c.body.left, f[0], f[1], c.body.strokes));
+            }
+        }
+        return believed(out);
+    }
+
+    private static void candidates(Direction d, List<Candidate> to) {
+        List<Line> l = d.lines();
+        for (int i = 0; i < l.size(); i++)
+            for (int k = i + 1; k < l.size() && l.get(k).off() - l.get(i).off() <= THICK; k++) {
+                double t = l.get(k).off() - l.get(i).off();
+                if (t < THIN) continue;
+                for (Stretch a : l.get(i).stretches()) for (Stretch b : l.get(k).stretches()) {
+                    double from = Math.max(a.from(), b.from()), upTo = Math.min(a.to(), b.to());
+                    if (upTo - from < LEAST) continue;
+                    List<double[]> free = List.of(new double[] {from, upTo});
+                    for (int m = i + 1; m < k; m++) {
+                        boolean within = l.get(m).off() > l.get(i).off() + ON && l.get(m).off() < l.get(k).off() - ON;
+                        if (within) free = free(free, l.get(m).stretches());
+                    }
+                    List<Integer> strokes = new ArrayList<>(a.strokes());
+                    strokes.addAll(b.strokes());
+                    for (double[] f : free) if (f[1] - f[0] >= LEAST)
+                        to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], strokes)));
+                }
+            }
+    }
+
+    /** Metres of bodies of each thickness: short ones say nothing. */
+    private static Map<Long, Double> weights(List<Candidate> all) {
+        Map<Long, Double> out = new TreeMap<>();
+        for (Candidate c : all) if (c.body.length() > LONG * c.body.thickness()) out.merge(key(c.body), c.body.length(), Double::sum);
+        return out;
+    }
+
+    private static long key(Body b) {
+        return Math.round(b.thickness() / STEP);
+    }
+
+    private static double weight(Map<Long, Double> w, Body b) {
+        long k = key(b);
+        return w.getOrDefault(k - 1, 0.0) + w.getOrDefault(k, 0.0) + w.getOrDefault(k + 1, 0.0);
+    }
+
+    /** What is left of stretches beside others. */
+    static List<double[]> free(List<double[]> some, List<Stretch> taken) {
+        if (taken == null) return some;
+        List<double[]> out = new ArrayList<>(some);
+        for (Stretch t : taken) {
+            List<double[]> next = new ArrayList<>();
+            for (double[] f : out) {
+                if (t.to() <= f[0] || t.from() >= f[1]) {
+                    next.add(f);
+                    continue;
+                }
+                if (t.from() > f[0]) next.add(new double[] {f[0], t.from()});
+                if (t.to() < f[1]) next.add(new double[] {t.to(), f[1]});
+            }
+            out = next;
+        }
+        return out;
+    }
+
+    /** Long ones, and short ones in line with a long one of their thickness: piers between openings. */
+    private static List<Body> believed(List<Body> all) {
+        List<Body> out = new ArrayList<>(all.stream().filter(b -> b.length() > LONG * b.thickness()).toList());
+        List<Body> sure = List.copyOf(out);
+        for (Body b : all) if (b.length() <= LONG * b.thickness() && sure.stream().anyMatch(o -> isInLine(o, b))) out.add(b);
+        return out;
+    }
+
+    static boolean isInLine(Body a, Body b) {
+        return a.direction == b.direction && Math.abs(a.middle() - b.middle()) < 2 * STEP && Math.abs(a.thickness() - b.thickness())
+            < 2 * STEP;
+    }
+}

@@ -1,0 +1,101 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntPredicate;
+
+import brightlintel.building.Column;
+import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
+import brightlintel.building.Provenance;
+import brightlintel.building.Role;
+import brightlintel.building.Room;
+import brightlintel.building.Stand;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.Top;
+import brightlintel.building.Wall;
+import brightlintel.correct.Reckoning;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosure;
+import brightlintel.joint.Enclosures;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.role.Casting;
+import brightlintel.trace.DrawnGrid;
+import brightlintel.trace.DrawnMarks;
+import brightlintel.trace.DrawnOpenings;
+import brightlintel.trace.RoomWords;
+
+/**
+ * A storey as it is recognised: elements of the same values as those made by hand, each proposed with its confidence. Roles are hints of
+ * which strokes may be what.
+ *
+ * @param grid by its own labels
+ */
+public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> openings, List<Column> columns, List<Room> rooms) {
+    /** Metres: sills and heads that nobody said. */
+    private static final double SILL = 0.9, HEAD = 2.1;
+    private static final double SURE = 0.9, FAIR = 0.75;
+
+    public Recognised {
+        grid = List.copyOf(grid);
+        walls = List.copyOf(walls);
+        openings = List.copyOf(openings);
+        columns = List.copyOf(columns);
+        rooms = List.copyOf(rooms);
+    }
+
+    /** @param d true, cleared and mended; r: what was found of the drawing as it was received */
+    public static Recognised of(PlacedDrawing d, Reckoning r, Casting.Lookup roles) {
+        IntPredicate walls = is(d, roles, Role.WALL), grid = is(d, roles, Role.GRID), columns = is(d, roles, Role.COLUMN);
+        IntPredicate openings = i -> roles.of(d.strokes(), i).filter(x -> x == Role.DOOR || x == Role.WINDOW).isPresent();
+        List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
+        List<Column> posts = columns(d, columns);
+        List<Wall> found = new WallFinding(d, walls, openings).walls();
+        List<Opening> holes = openings(d, found);
+        return new Recognised(lines, found, holes, posts, rooms(d, found, posts));
+    }
+
+    private static IntPredicate is(PlacedDrawing d, Casting.Lookup roles, Role r) {
+        return i -> roles.of(d.strokes(), i).filter(x -> x == r).isPresent();
+    }
+
+    private static Provenance proposed(Provenance p, double confidence) {
+        return new Provenance(new Provenance.Way.Proposed(confidence), p.on());
+    }
+
+    private static List<Column> columns(PlacedDrawing d, IntPredicate wanted) {
+        List<Column> out = new ArrayList<>();
+        for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted))
+            out.add(new Column(ElementId.fresh(), m.section(), m.at(), m.turn(), Stand.FLOOR, Top.NEXT, proposed(m.provenance(), SURE)));
+        return out;
+    }
+
+    private static List<Opening> openings(PlacedDrawing d, List<Wall> walls) {
+        List<DrawnOpenings.Symbol> all = new ArrayList<>(DrawnOpenings.all(true, walls, d));
+        for (DrawnOpenings.Symbol s : DrawnOpenings.all(false, walls, d))
+            if (all.stream().noneMatch(o -> o.wall().equals(s.wall()) && o.from() < s.to() - 0.02 && s.from() < o.to() - 0.02)) all.add(s);
+        List<Opening> out = new ArrayList<>();
+        for (DrawnOpenings.Symbol s : all)
+            out.add(new Opening(ElementId.fresh(), s.wall(), (s.from() + s.to()) / 2, Given.stated(s.width()), Given.assumed(s.window() ? SILL
+                : 0.0), Given.assumed(HEAD), s.filling(), proposed(s.provenance(), s.sort() == DrawnOpenings.Sort.GAP ? FAIR : SURE)));
+        return out;
+    }
+
+    private static List<Room> rooms(PlacedDrawing d, List<Wall> walls, List<Column> columns) {
+        List<StoreyElement> all = new ArrayList<>(walls);
+        all.addAll(columns);
+        List<Room> out = new ArrayList<>();
+        for (Enclosure e : Enclosures.of(new Contents(all), Tolerances.BUILDING).all()) {
+            RoomWords words = RoomWords.in(e, List.of(d));
+            boolean agrees = words.area().isEmpty() || Math.abs(words.area().get() - e.area()) < Math.max(0.1, 0.02 * e.area());
+            if (e.area() < 0.4) continue;
+            out.add(new Room(ElementId.fresh(), words.number(), words.name(), new Room.Bound.Drawn(e.outline(), e.holes()), words.area(),
+                Optional.empty(), "", new Provenance(new Provenance.Way.Proposed(agrees ? SURE : FAIR), List.of())));
+        }
+        return out;
+    }
+}

@@ -1,0 +1,192 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.IntPredicate;
+
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.Provenance;
+import brightlintel.building.Side;
+import brightlintel.building.Stand;
+import brightlintel.building.Support;
+import brightlintel.building.Top;
+import brightlintel.building.Wall;
+import brightlintel.geom.Angles;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.recognise.Bodies.Body;
+import brightlintel.trace.Supports;
+
+/** Walls from bodies: those in line run through what opens between them, ends reach the walls that they meet; and round ones. */
+final class WallFinding {
+    /** Metres between bodies in line: a crossing wall; a gap with an opening in it; one without anything. */
+    private static final double CROSSED = 0.75, OPENED = 9, PLAIN = 2.6, REACH = 0.06;
+    private static final double SHORTEST = 0.25, CENTRE = 0.008, THIN = 0.055, THICK = 0.66;
+    private static final double ROUND = Math.toRadians(12);
+    private final PlacedDrawing d;
+    private final IntPredicate isWall, isOpening;
+
+    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isOpening) {
+        this.d = d;
+        this.isWall = isWall;
+        this.isOpening = isOpening;
+    }
+
+    private record Run(Body body, double from, double to, double drawn) { }
+
+    List<Wall> walls() {
+        List<Run> runs = new ArrayList<>();
+        List<Body> left = new ArrayList<>(Bodies.of(Faces.of(d, isWall)));
+        left.sort(Comparator.comparingDouble(Body::from));
+        while (!left.isEmpty()) {
+            Body first = left.getFirst();
+            List<Body> line = left.stream().filter(b -> Bodies.isInLine(first, b)).toList();
+            left.removeAll(line);
+            runs(line, runs);
+        }
+        List<Wall> out = new ArrayList<>();
+        for (Run r : runs) if (r.to - r.from > Math.max(SHORTEST, r.body.thickness())) out.add(wall(Piece.straight(r.body.direction().at(r.from,
+            r.body.middle()), r.body.direction().at(r.to, r.body.middle())), r.body.thickness(), confidence(r)));
+        out.addAll(round());
+        return meeting(out);
+    }
+
+    /** Bodies in line, from the first on, each joined to the one before where it may be. */
+    private void runs(List<Body> line, List<Run> to) {
+        Run now = null;
+        for (Body b : line) {
+            if (now != null && goesOn(now, b)) now = new Run(now.body, now.from, Math.max(now.to, b.to()), now.drawn + b.length());
+            else {
+                if (now != null) to.add(now);
+                now = new Run(b, b.from(), b.to(), b.length());
+            }
+        }
+        if (now != null) to.add(now);
+    }
+
+    private boolean goesOn(Run r, Body b) {
+        double gap = b.from() - r.to;
+        if (gap <= CROSSED) return true;
+        if (gap > OPENED) return false;
+        return isOpened(r.body, r.to, b.from()) || gap <= PLAIN && hasJambs(r.body, r.to, b.from());
+    }
+
+    /** Whether doors or windows are drawn in a gap. */
+    private boolean isOpened(Body b, double from, double to) {
+        double step = Math.max(0.1, b.thickness() / 2);
+        for (double x = from + step / 2; x < to; x += step)
+            for (int i : d.strokesNear(b.direction().at(x, b.middle()), b.thickness() / 2 + 0.02)) if (isOpening.test(i)) return true;
+        return false;
+    }
+
+    /** Whether both sides of a gap are closed across. */
+    private boolean hasJambs(Body b, double from, double to) {
+        return isClosed(b, from) && isClosed(b, to);
+    }
+
+    private boolean isClosed(Body b, double at) {
+        for (int i : d.strokesNear(b.direction().at(at, b.middle()), 0.02)) {
+            if (!isWall.test(i) || !(d.curve(i) instanceof Curve.Straight s)) continue;
+            double turn = Angles.betweenLines(s.b().minus(s.a()).angle(), b.direction().along().angle());
+            if (turn > Math.PI / 2 - 0.05 && Math.abs(s.length() - b.thickness()) < 0.02) return true;
+        }
+        return false;
+    }
+
+    /** How much of it is drawn, and how long it is for its thickness. */
+    private static double confidence(Run r) {
+        double share = r.drawn / (r.to - r.from), slender = Math.min(1, (r.to - r.from) / (4 * r.body.thickness()));
+        return Math.rint(100 * (0.55 + 0.3 * Math.min(1, share * 1.5) + 0.13 * slender)) / 100;
+    }
+
+    private Wall wall(Piece p, double thickness, double confidence) {
+        double t = Math.rint(thickness * 1000) / 1000;
+        return new Wall(ElementId.fresh(), p, Side.CENTRE, Given.read(t, confidence), Stand.FLOOR, Top.NEXT, new Provenance(
+            new Provenance.Way.Proposed(confidence), List.of()));
+    }
+
+    /** Arcs about one centre, beside each other. */
+    private List<Wall> round() {
+        List<Curve.EllipticArc> arcs = new ArrayList<>();
+        for (int i = 0; i < d.strokes().size(); i++)
+            if (isWall.test(i) && d.cleared().strokeShown(i) && d.curve(i) instanceof Curve.EllipticArc a && a.isCircular()
+                && a.u().length() > 0.4 && Math.abs(a.sweep()) > ROUND) arcs.add(a);
+        arcs.sort(Comparator.comparingDouble(a -> a.u().length()));
+        List<Wall> out = new ArrayList<>();
+        Set<Curve.EllipticArc> done = new LinkedHashSet<>();
+        for (Curve.EllipticArc a : arcs) {
+            if (done.contains(a)) continue;
+            for (Curve.EllipticArc b : arcs) {
+                double t = b.u().length() - a.u().length();
+                if (t < THIN || t > THICK || done.contains(b) || a.centre().distance(b.centre()) > CENTRE) continue;
+                Piece p = between(a, b);
+                if (p == null) continue;
+                out.add(wall(p, t, 0.85));
+                done.add(a);
+                done.add(b);
+                break;
+            }
+        }
+        return out;
+    }
+
+    /** The middle line where both arcs are; null where they hardly are. */
+    private static Piece between(Curve.EllipticArc a, Curve.EllipticArc b) {
+        double[] p = range(a), q = range(b);
+        double shift = Math.rint((p[0] - q[0]) / Angles.TURN) * Angles.TURN, from = Math.max(p[0], q[0] + shift), to = Math.min(p[1], q[1]
+            + shift);
+        if (to - from < ROUND) return null;
+        double r = (a.u().length() + b.u().length()) / 2;
+        return new Piece(a.centre().plus(Point.polar(from, r)), a.centre().plus(Point.polar(to, r)), Math.tan((to - from) / 4));
+    }
+
+    /** Counter-clockwise. */
+    private static double[] range(Curve.EllipticArc a) {
+        double first = a.first().minus(a.centre()).angle(), sweep = a.sweep() * Math.signum(a.u().cross(a.v()));
+        double from = Angles.positive(sweep > 0 ? first : first + sweep);
+        return new double[] {from, from + Math.abs(sweep)};
+    }
+
+    /** Ends that lie in or near another wall's body go to its middle. */
+    private List<Wall> meeting(List<Wall> walls) {
+        List<Wall> out = new ArrayList<>();
+        for (Wall w : walls) {
+            Piece p = w.reference();
+            Wall now = p.isStraight() ? w.with(Piece.straight(end(w, p.a(), p.direction(0).times(-1), walls), end(w, p.b(), p.direction(0),
+                walls))) : w;
+            List<Support> on = Supports.ofWall(now, List.of(d));
+            out.add(now.with(new Provenance(now.from().way(), on)));
+        }
+        return out;
+    }
+
+    private static Point end(Wall w, Point end, Point out, List<Wall> walls) {
+        Point best = end;
+        double least = Double.MAX_VALUE;
+        for (Wall o : walls) {
+            if (o == w) continue;
+            Piece r = o.reference();
+            double half = o.thickness().value() / 2 + REACH + w.thickness().value() / 2;
+            Point u = r.unroll(end);
+            if (Math.abs(u.y()) > half || u.x() < -half || u.x() > r.length() + half) continue;
+            Point to;
+            if (r.isStraight()) {
+                double sin = out.cross(r.direction(0));
+                if (Math.abs(sin) < 0.1) continue;
+                to = end.plus(out.times(r.a().minus(end).cross(r.direction(0)) / sin));
+            } else to = r.at(u.x());
+            double far = to.distance(end);
+            if (far < least && far < 2 * half && to.minus(w.reference().at(w.length() / 2)).dot(out) > 0) {
+                least = far;
+                best = to;
+            }
+        }
+        return best;
+    }
+}
