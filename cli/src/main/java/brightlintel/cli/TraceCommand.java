@@ -47,12 +47,12 @@ final class TraceCommand implements Command {
     @Override public int run(Call call) throws Exception {
         String file = call.only(takes()), to = call.option("json", null);
         DrawingShelf shelf = new DrawingShelf(Originals.temporary());
-        Cleaned c = Cleaned.of(file, shelf.take(Path.of(file), new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")),
+        Cleaned c = Cleaned.whole(file, shelf.take(Path.of(file), new Wanted(Math.max(1, Pages.asked(call)), call.option("password", "")),
             Progress.NONE));
         PlacedDrawing d = shelf.placed(c.project().underlay(c.underlay()).orElseThrow(), Progress.NONE);
-        Recognised found = Recognised.of(d, c.reckoning(), new Casting.Lookup(c.casts()));
+        Recognised found = Recognised.of(d, c.reckoning(), c.roles());
         Map<String, Object> all = Inspection.ordered("file", file, "placement", placement(c.reckoning()), "layers",
-            layers(RoleFinding.of(c.reckoning())));
+            layers(c.roles()));
         all.putAll(new RecognisedJson(c.reckoning(), d).of(found));
         byte[] text = JsonText.of(all);
         if (to != null) Replacing.write(Path.of(to), out -> out.write(text));

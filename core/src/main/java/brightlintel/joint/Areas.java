@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.CascadedPolygonUnion;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
@@ -44,6 +45,15 @@ public final class Areas {
             c[i] = new Coordinate(p.x(), p.y());
         }
         return FACTORY.createPolygon(c);
+    }
+
+    /** Square metres of both; robust where edges nearly lie on each other. */
+    static double common(Ring a, Ring b) {
+        return OverlayNGRobust.overlay(polygon(a), polygon(b), OverlayNG.INTERSECTION).getArea();
+    }
+
+    static Geometry without(Geometry g, Ring hole) {
+        return OverlayNGRobust.overlay(g, polygon(hole), OverlayNG.DIFFERENCE);
     }
 
     static List<Ring> rings(Geometry g) {
@@ -94,7 +104,7 @@ public final class Areas {
     /** Every edge ring, outer and inner, of these together with the holes taken out. */
     public static List<Ring> allEdges(Collection<Ring> rings, Collection<Ring> holes) {
         Geometry all = CascadedPolygonUnion.union(rings.stream().map(r -> mitred(polygon(r), HAIR)).toList());
-        for (Ring h : holes) all = all.difference(polygon(h));
+        for (Ring h : holes) all = without(all, h);
         all = TopologyPreservingSimplifier.simplify(mitred(all, -HAIR), 4 * HAIR);
         List<Ring> out = new ArrayList<>();
         for (int i = 0; i < all.getNumGeometries(); i++)
@@ -107,7 +117,7 @@ public final class Areas {
 
     static Geometry polygon(Enclosure e) {
         Geometry g = polygon(new Ring(e.outline().chords(CHORD)));
-        for (Ring h : e.holes()) g = g.difference(polygon(new Ring(h.chords(CHORD))));
+        for (Ring h : e.holes()) g = without(g, new Ring(h.chords(CHORD)));
         return g;
     }
 

@@ -13,6 +13,8 @@ import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /** Where a column stands in a wall, the ground is the column's: the wall ends at it on both sides, or has a notch. */
 final class ColumnCuts {
@@ -42,11 +44,11 @@ final class ColumnCuts {
     private static List<Ring> without(List<Ring> own, Wall w, Standing s) {
         List<Ring> out = new ArrayList<>();
         for (Ring r : own) {
-            if (!r.box().meets(s.box) || Areas.polygon(r).intersection(s.ground).getArea() < NOTHING) {
+            if (!r.box().meets(s.box) || OverlayNGRobust.overlay(Areas.polygon(r), s.ground, OverlayNG.INTERSECTION).getArea() < NOTHING) {
                 out.add(r);
                 continue;
             }
-            Geometry rest = Areas.polygon(r).difference(s.ground);
+            Geometry rest = OverlayNGRobust.overlay(Areas.polygon(r), s.ground, OverlayNG.DIFFERENCE);
             // one that stands wholly within the wall parts it
             for (Geometry g : hasHole(rest) ? halves(rest, w, s.column.at()) : List.of(rest))
                 Areas.rings(g).stream().filter(x -> x.area() > NOTHING).forEach(out::add);
@@ -64,6 +66,7 @@ final class ColumnCuts {
         double along = w.reference().unroll(at).x();
         Point a = w.reference().at(along, -FAR), b = w.reference().at(along, FAR), d = w.reference().direction(along).times(FAR);
         Geometry beyond = Areas.polygon(new Ring(List.of(a, a.plus(d), b.plus(d), b)));
-        return List.of(g.difference(beyond), g.intersection(beyond));
+        return List.of(OverlayNGRobust.overlay(g, beyond, OverlayNG.DIFFERENCE), OverlayNGRobust.overlay(g, beyond,
+            OverlayNG.INTERSECTION));
     }
 }

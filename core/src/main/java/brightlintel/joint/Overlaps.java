@@ -43,9 +43,9 @@ final class Overlaps {
     private static List<Ring> without(List<Ring> mine, Ring other) {
         List<Ring> out = new ArrayList<>();
         for (Ring r : mine) {
-            if (apart(r, other) || Areas.polygon(r).intersection(Areas.polygon(other)).getArea() < NOTHING) out.add(r);
+            if (apart(r, other) || Areas.common(r, other) < NOTHING) out.add(r);
             else {
-                Geometry rest = Areas.polygon(r).difference(Areas.polygon(other));
+                Geometry rest = Areas.without(Areas.polygon(r), other);
                 Areas.rings(rest).stream().filter(x -> x.area() > NOTHING).forEach(out::add);
             }
         }

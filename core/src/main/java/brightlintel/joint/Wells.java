@@ -48,7 +48,7 @@ public final class Wells {
         List<Ring> there = wells.stream().filter(w -> w.box().meets(outline.box())).toList();
         if (there.isEmpty()) return List.of(new Enclosure(outline, s.holes()));
         Geometry g = Areas.polygon(new Enclosure(outline, s.holes()));
-        for (Ring w : there) g = g.difference(Areas.polygon(w));
+        for (Ring w : there) g = Areas.without(g, w);
         List<Enclosure> out = new ArrayList<>();
         for (int i = 0; i < g.getNumGeometries(); i++)
             if (g.getGeometryN(i) instanceof Polygon part && part.getArea() > LEAST) out.add(Areas.enclosure(part));

@@ -21,7 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** One drawing made ready by all that is found of it, without anybody: true to size, upright, building alone, mended. */
-public record Cleaned(Project project, UnderlayId underlay, boolean isTrue, Reckoning reckoning, List<Cast> casts) {
+public record Cleaned(Project project, UnderlayId underlay, boolean isTrue, Reckoning reckoning, RoleFinding roles) {
     /** Metres: the gap that is closed where nobody chose another. */
     public static final double TOLERANCE = 0.005;
 
@@ -34,6 +34,15 @@ public record Cleaned(Project project, UnderlayId underlay, boolean isTrue, Reck
 
     /** What is unsure of its size is left as the file says; {@link #isTrue()} tells. */
     public static Cleaned of(String name, DrawingShelf.Shelved d) {
+        return of(name, d, true);
+    }
+
+    /** The same with nothing set aside: roles alone tell what is building. */
+    public static Cleaned whole(String name, DrawingShelf.Shelved d) {
+        return of(name, d, false);
+    }
+
+    private static Cleaned of(String name, DrawingShelf.Shelved d, boolean strip) {
         Project p = Project.empty(name, "");
         p = Receiving.receive(new Receiving.Arrived(name, 0, Instant.EPOCH.toString()), d.arrival(), p.storeys().getFirst().id()).apply(p);
         UnderlayId u = p.underlays().getFirst().id();
@@ -43,9 +52,10 @@ public record Cleaned(Project project, UnderlayId underlay, boolean isTrue, Reck
         if (!r.turn().isUnsure()) p = Truing.upright(u, r.turn()).apply(p);
         var datum = r.datum().best();
         if (datum.isPresent()) p = Truing.datum(u, datum.get().kind(), r.inFile(datum.get().at())).apply(p);
-        List<Cast> casts = Casting.proposed(RoleFinding.of(r), d.strokes());
-        p = Clearings.strip(u, casts).apply(p);
+        RoleFinding found = RoleFinding.of(r);
+        List<Cast> casts = Casting.proposed(found, d.strokes());
+        if (strip) p = Clearings.strip(u, casts).apply(p);
         if (sure) p = Clearings.mend(u, Optional.of(recipe(casts))).apply(p);
-        return new Cleaned(p, u, sure, r, casts);
+        return new Cleaned(p, u, sure, r, found);
     }
 }

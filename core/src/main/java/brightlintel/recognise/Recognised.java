@@ -1,10 +1,5 @@
 package brightlintel.recognise;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.function.IntPredicate;
-
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
@@ -19,15 +14,22 @@ import brightlintel.building.StoreyElement;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.correct.Reckoning;
+import brightlintel.drawing.Strokes;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.role.Casting;
+import brightlintel.role.RoleFinding;
 import brightlintel.trace.DrawnGrid;
 import brightlintel.trace.DrawnMarks;
 import brightlintel.trace.DrawnOpenings;
 import brightlintel.trace.RoomWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 
 /**
  * A storey as it is recognised: elements of the same values as those made by hand, each proposed with its confidence. Roles are hints of
@@ -49,18 +51,33 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     }
 
     /** @param d true, cleared and mended; r: what was found of the drawing as it was received */
-    public static Recognised of(PlacedDrawing d, Reckoning r, Casting.Lookup roles) {
-        IntPredicate walls = is(d, roles, Role.WALL), grid = is(d, roles, Role.GRID), columns = is(d, roles, Role.COLUMN);
-        IntPredicate openings = i -> roles.of(d.strokes(), i).filter(x -> x == Role.DOOR || x == Role.WINDOW).isPresent();
+    public static Recognised of(PlacedDrawing d, Reckoning r, RoleFinding roles) {
+        Casting.Lookup cast = new Casting.Lookup(Casting.proposed(roles, d.strokes()));
+        IntFunction<Role> role = i -> roleOf(i, d.strokes(), cast, roles);
+        IntPredicate walls = i -> mayBeWall(i, role.apply(i), d.strokes(), roles), grid = i -> role.apply(i) == Role.GRID, columns = i -> role.apply(i)
+            == Role.COLUMN;
+        IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
         List<Column> posts = columns(d, columns);
-        List<Wall> found = new WallFinding(d, walls, openings).walls();
-        List<Opening> holes = openings(d, found);
+        List<Wall> all = new WallFinding(d, walls, openings).walls();
+        List<Opening> symbols = openings(d, all);
+        List<Wall> found = Buildings.of(all, symbols);
+        List<Opening> holes = symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall()))).toList();
         return new Recognised(lines, found, holes, posts, rooms(d, found, posts));
     }
 
-    private static IntPredicate is(PlacedDrawing d, Casting.Lookup roles, Role r) {
-        return i -> roles.of(d.strokes(), i).filter(x -> x == r).isPresent();
+    /** On a layer that holds several things, what was not told for sure may be a face as well. */
+    private static boolean mayBeWall(int stroke, Role r, Strokes s, RoleFinding roles) {
+        return r == Role.WALL || (r == Role.WINDOW || r == Role.OTHER) && s.pathOf(stroke) == null && isMixed(stroke, s, roles);
+    }
+
+    private static boolean isMixed(int stroke, Strokes s, RoleFinding roles) {
+        return roles.layers().stream().anyMatch(p -> p.isMixed() && p.name().equals(s.layers().get(s.layerOf(stroke)).name()));
+    }
+
+    /** Of its layer, colour or block; on a layer that holds several things, its own. */
+    private static Role roleOf(int stroke, Strokes s, Casting.Lookup cast, RoleFinding roles) {
+        return isMixed(stroke, s, roles) ? roles.of().get(stroke) : cast.of(s, stroke).orElse(roles.of().get(stroke));
     }
 
     private static Provenance proposed(Provenance p, double confidence) {

@@ -54,7 +54,17 @@ final class WallFinding {
         for (Run r : runs) if (r.to - r.from > Math.max(SHORTEST, r.body.thickness())) out.add(wall(Piece.straight(r.body.direction().at(r.from,
             r.body.middle()), r.body.direction().at(r.to, r.body.middle())), r.body.thickness(), confidence(r)));
         out.addAll(round());
-        return meeting(out);
+        return meeting(out.stream().filter(w -> out.stream().noneMatch(o -> o != w && lies(w, o))).toList());
+    }
+
+    /** Whether one lies within the body of a thicker one: glass, a layer, what is drawn in an opening. */
+    private static boolean lies(Wall w, Wall in) {
+        if (!(w.thickness().value() < in.thickness().value() - 0.01)) return false;
+        for (double share : new double[] {0.1, 0.5, 0.9}) {
+            Point u = in.reference().unroll(w.reference().at(share * w.length()));
+            if (u.x() < -0.05 || u.x() > in.length() + 0.05 || Math.abs(u.y()) > in.thickness().value() / 2 + 0.01) return false;
+        }
+        return true;
     }
 
     /** Bodies in line, from the first on, each joined to the one before where it may be. */
