@@ -38,7 +38,8 @@ final class RecognisedJson {
     }
 
     Map<String, Object> of(Recognised f) {
-        return Inspection.ordered("walls", f.walls().stream().map(this::wall).toList(), "openings", f.openings().stream().map(o -> opening(o,
+        return Inspection.ordered("walls", f.walls().stream().map(this::wall).toList(), "openings", f.openings().stream().map(o ->
+            opening(o,
             f)).toList(), "columns", f.columns().stream().map(this::column).toList(), "grids", f.grid().stream().map(this::grid).toList(),
             "rooms", f.rooms().stream().map(this::room).toList());
     }
@@ -57,7 +58,8 @@ final class RecognisedJson {
     }
 
     private Map<String, Object> wall(Wall w) {
-        return Inspection.ordered("a", xy(w.reference().a()), "b", xy(w.reference().b()), "thickness", rounded(w.thickness().value() * factor),
+        return Inspection.ordered("a", xy(w.reference().a()), "b", xy(w.reference().b()), "thickness",
+            rounded(w.thickness().value() * factor),
             "bulge", w.reference().bulge(), "confidence", confidence(w.from()));
     }
 
@@ -68,13 +70,15 @@ final class RecognisedJson {
             case Opening.Filling.Window _, Opening.Filling.Glazed _ -> "window";
             case Opening.Filling.Empty _ -> "opening";
         };
-        return Inspection.ordered("kind", kind, "centre", xy(w.middle(o.along())), "width", rounded(o.width().value() * factor), "confidence",
+        return Inspection.ordered("kind", kind, "centre", xy(w.middle(o.along())), "width", rounded(o.width().value() * factor),
+            "confidence",
             confidence(o.from()));
     }
 
     private Map<String, Object> column(Column c) {
         Box b = c.section().outline().box();
-        return Inspection.ordered("centre", xy(c.at()), "size", List.of(rounded(b.width() * factor), rounded(b.height() * factor)), "rotation",
+        return Inspection.ordered("centre", xy(c.at()), "size", List.of(rounded(b.width() * factor), rounded(b.height() * factor)),
+            "rotation",
             rounded(Math.toDegrees(c.turn())), "round", c.section() instanceof Section.Round, "confidence", confidence(c.from()));
     }
 

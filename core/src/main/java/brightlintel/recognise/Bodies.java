@@ -22,9 +22,11 @@ final class Bodies {
     private static final double STEP = 0.005;
     /** Of its thickness: a body that is shorter is believed only in line with a longer one. */
     private static final double LONG = 1.6;
+    /** Of a thickness that the drawing has much of, shorter ones are believed; of the most frequent's metres. */
+    private static final double PIER = 0.7, COMMON = 0.15;
 
-    /** @param direction of its faces; right and left their offsets */
-    record Body(Direction direction, double right, double left, double from, double to, List<Integer> strokes) {
+    /** @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres */
+    record Body(Direction direction, double right, double left, double from, double to, double drawn, List<Integer> strokes) {
         double thickness() {
             return left - right;
         }
@@ -66,10 +68,11 @@ final class Bodies {
                 Stretch s = new Stretch(f[0], f[1], List.of());
                 used.computeIfAbsent(right, _ -> new ArrayList<>()).add(s);
                 used.computeIfAbsent(left, _ -> new ArrayList<>()).add(s);
-                out.add(new Body(c.body.direction, c.body.right, c.body.left, f[0], f[1], c.body.strokes));
+                out.add(new Body(c.body.direction, c.body.right, c.body.left, f[0], f[1], Math.min(c.body.drawn, f[1] - f[0]),
+                    c.body.strokes));
             }
         }
-        return believed(out);
+        return believed(out, weight);
     }
 
     private static void candidates(Direction d, List<Candidate> to) {
@@ -84,20 +87,27 @@ final class Bodies {
                     List<double[]> free = List.of(new double[] {from, upTo});
                     for (int m = i + 1; m < k; m++) {
                         boolean within = l.get(m).off() > l.get(i).off() + ON && l.get(m).off() < l.get(k).off() - ON;
-                        if (within) free = free(free, l.get(m).stretches());
+                        if (within) free = free(free, l.get(m).sure());
                     }
                     List<Integer> strokes = new ArrayList<>(a.strokes());
                     strokes.addAll(b.strokes());
                     for (double[] f : free) if (f[1] - f[0] >= LEAST)
-                        to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], strokes)));
+                        to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], covered(l.get(i), l.get(k), f[0],
+                            f[1]), strokes)));
                 }
             }
+    }
+
+    /** Metres where at least one face is sure. */
+    private static double covered(Line a, Line b, double from, double to) {
+        List<double[]> bare = free(free(List.of(new double[] {from, to}), a.sure()), b.sure());
+        return to - from - bare.stream().mapToDouble(f -> f[1] - f[0]).sum();
     }
 
     /** Metres of bodies of each thickness: short ones say nothing. */
     private static Map<Long, Double> weights(List<Candidate> all) {
         Map<Long, Double> out = new TreeMap<>();
-        for (Candidate c : all) if (c.body.length() > LONG * c.body.thickness()) out.merge(key(c.body), c.body.length(), Double::sum);
+        for (Candidate c : all) if (c.body.drawn > LONG * c.body.thickness()) out.merge(key(c.body), c.body.drawn, Double::sum);
         return out;
     }
 
@@ -130,10 +140,12 @@ final class Bodies {
     }
 
     /** Long ones, and short ones in line with a long one of their thickness: piers between openings. */
-    private static List<Body> believed(List<Body> all) {
-        List<Body> out = new ArrayList<>(all.stream().filter(b -> b.length() > LONG * b.thickness()).toList());
+    private static List<Body> believed(List<Body> all, Map<Long, Double> weight) {
+        double most = all.stream().mapToDouble(b -> weight(weight, b)).max().orElse(0);
+        List<Body> out = new ArrayList<>(all.stream().filter(b -> b.drawn > LONG * b.thickness() || b.drawn > PIER * b.thickness()
+            && weight(weight, b) > COMMON * most).toList());
         List<Body> sure = List.copyOf(out);
-        for (Body b : all) if (b.length() <= LONG * b.thickness() && sure.stream().anyMatch(o -> isInLine(o, b))) out.add(b);
+        for (Body b : all) if (!out.contains(b) && sure.stream().anyMatch(o -> isInLine(o, b))) out.add(b);
         return out;
     }
 

@@ -22,8 +22,11 @@ final class Faces {
         }
     }
 
-    /** @param off to the left of the direction's own line through 0,0 */
-    record Line(double off, List<Stretch> stretches) { }
+    /**
+     * @param off       to the left of the direction's own line through 0,0
+     * @param stretches with what only may be a face; sure: of strokes that are faces
+     */
+    record Line(double off, List<Stretch> stretches, List<Stretch> sure) { }
 
     /** Lines of one direction, by their offsets. */
     record Direction(Point along, List<Line> lines) {
@@ -32,7 +35,7 @@ final class Faces {
         }
     }
 
-    private record Bit(double angle, Point a, Point b, int stroke) {
+    private record Bit(double angle, Point a, Point b, int stroke, boolean sure) {
         double length() {
             return a.distance(b);
         }
@@ -40,19 +43,21 @@ final class Faces {
 
     private Faces() { }
 
-    static List<Direction> of(PlacedDrawing d, IntPredicate wanted) {
+    /** @param sure faces; perhaps: what runs along them in openings */
+    static List<Direction> of(PlacedDrawing d, IntPredicate sure, IntPredicate perhaps) {
         Strokes s = d.strokes();
         List<Bit> bits = new ArrayList<>();
         for (int i = 0; i < s.size(); i++) {
-            if (!wanted.test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight c) || c.length() < SHORT) continue;
+            if (!sure.test(i) && !perhaps.test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight c)
+                || c.length() < SHORT) continue;
             double w = c.b().minus(c.a()).angle();
-            bits.add(new Bit((w % Math.PI + Math.PI) % Math.PI, c.a(), c.b(), i));
+            bits.add(new Bit((w % Math.PI + Math.PI) % Math.PI, c.a(), c.b(), i, sure.test(i)));
         }
         bits.sort(Comparator.comparingDouble(Bit::angle));
         List<Direction> out = new ArrayList<>();
         List<Bit> left = new ArrayList<>(bits);
         // nearly level ones lie at both ends of the half turn
-        left.replaceAll(b -> b.angle > Math.PI - TURN ? new Bit(b.angle - Math.PI, b.a, b.b, b.stroke) : b);
+        left.replaceAll(b -> b.angle > Math.PI - TURN ? new Bit(b.angle - Math.PI, b.a, b.b, b.stroke, b.sure) : b);
         left.sort(Comparator.comparingDouble(Bit::angle));
         for (int i = 0; i < left.size();) {
             int to = i;
@@ -89,14 +94,16 @@ final class Faces {
 
     private static Line line(List<Bit> bits, Point u, Point n) {
         double sum = 0, weight = 0;
-        List<Stretch> all = new ArrayList<>();
+        List<Stretch> all = new ArrayList<>(), sure = new ArrayList<>();
         for (Bit b : bits) {
             sum += off(b, n) * b.length();
             weight += b.length();
             double p = u.dot(b.a), q = u.dot(b.b);
-            all.add(new Stretch(Math.min(p, q), Math.max(p, q), List.of(b.stroke)));
+            Stretch x = new Stretch(Math.min(p, q), Math.max(p, q), List.of(b.stroke));
+            all.add(x);
+            if (b.sure) sure.add(x);
         }
-        return new Line(sum / weight, joined(all));
+        return new Line(sum / weight, joined(all), joined(sure));
     }
 
     /** Those that touch as one. */

@@ -54,12 +54,13 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     public static Recognised of(PlacedDrawing d, Reckoning r, RoleFinding roles) {
         Casting.Lookup cast = new Casting.Lookup(Casting.proposed(roles, d.strokes()));
         IntFunction<Role> role = i -> roleOf(i, d.strokes(), cast, roles);
-        IntPredicate walls = i -> mayBeWall(i, role.apply(i), d.strokes(), roles), grid = i -> role.apply(i) == Role.GRID, columns = i -> role.apply(i)
+        IntPredicate walls = i -> mayBeWall(i, role.apply(i), d.strokes(), roles), grid = i -> role.apply(i) == Role.GRID, columns = i ->
+            role.apply(i)
             == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
         List<Column> posts = columns(d, columns);
-        List<Wall> all = new WallFinding(d, walls, openings).walls();
+        List<Wall> all = new WallFinding(d, walls, i -> role.apply(i) == Role.WINDOW, openings).walls();
         List<Opening> symbols = openings(d, all);
         List<Wall> found = Buildings.of(all, symbols);
         List<Opening> holes = symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall()))).toList();
@@ -97,7 +98,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             if (all.stream().noneMatch(o -> o.wall().equals(s.wall()) && o.from() < s.to() - 0.02 && s.from() < o.to() - 0.02)) all.add(s);
         List<Opening> out = new ArrayList<>();
         for (DrawnOpenings.Symbol s : all)
-            out.add(new Opening(ElementId.fresh(), s.wall(), (s.from() + s.to()) / 2, Given.stated(s.width()), Given.assumed(s.window() ? SILL
+            out.add(new Opening(ElementId.fresh(), s.wall(), (s.from() + s.to()) / 2, Given.stated(s.width()), Given.assumed(s.window()
+                ? SILL
                 : 0.0), Given.assumed(HEAD), s.filling(), proposed(s.provenance(), s.sort() == DrawnOpenings.Sort.GAP ? FAIR : SURE)));
         return out;
     }

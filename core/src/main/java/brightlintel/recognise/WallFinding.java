@@ -30,11 +30,13 @@ final class WallFinding {
     private static final double SHORTEST = 0.25, CENTRE = 0.008, THIN = 0.055, THICK = 0.66;
     private static final double ROUND = Math.toRadians(12);
     private final PlacedDrawing d;
-    private final IntPredicate isWall, isOpening;
+    private final IntPredicate isWall, isWindow, isOpening;
 
-    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isOpening) {
+    /** @param isWindow what may go on a face */
+    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isWindow, IntPredicate isOpening) {
         this.d = d;
         this.isWall = isWall;
+        this.isWindow = isWindow;
         this.isOpening = isOpening;
     }
 
@@ -42,7 +44,7 @@ final class WallFinding {
 
     List<Wall> walls() {
         List<Run> runs = new ArrayList<>();
-        List<Body> left = new ArrayList<>(Bodies.of(Faces.of(d, isWall)));
+        List<Body> left = new ArrayList<>(Bodies.of(Faces.of(d, isWall, isWindow)));
         left.sort(Comparator.comparingDouble(Body::from));
         while (!left.isEmpty()) {
             Body first = left.getFirst();
@@ -51,7 +53,8 @@ final class WallFinding {
             runs(line, runs);
         }
         List<Wall> out = new ArrayList<>();
-        for (Run r : runs) if (r.to - r.from > Math.max(SHORTEST, r.body.thickness())) out.add(wall(Piece.straight(r.body.direction().at(r.from,
+        for (Run r : runs) if (r.to - r.from > Math.max(SHORTEST,
+            r.body.thickness())) out.add(wall(Piece.straight(r.body.direction().at(r.from,
             r.body.middle()), r.body.direction().at(r.to, r.body.middle())), r.body.thickness(), confidence(r)));
         out.addAll(round());
         return meeting(out.stream().filter(w -> out.stream().noneMatch(o -> o != w && lies(w, o))).toList());
@@ -71,10 +74,10 @@ final class WallFinding {
     private void runs(List<Body> line, List<Run> to) {
         Run now = null;
         for (Body b : line) {
-            if (now != null && goesOn(now, b)) now = new Run(now.body, now.from, Math.max(now.to, b.to()), now.drawn + b.length());
+            if (now != null && goesOn(now, b)) now = new Run(now.body, now.from, Math.max(now.to, b.to()), now.drawn + b.drawn());
             else {
                 if (now != null) to.add(now);
-                now = new Run(b, b.from(), b.to(), b.length());
+                now = new Run(b, b.from(), b.to(), b.drawn());
             }
         }
         if (now != null) to.add(now);
