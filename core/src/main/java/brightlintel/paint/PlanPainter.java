@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 
 /** Draws a storey's model in plan: the storey below faint, slabs, walls solid, openings, the grid on top. */
 public final class PlanPainter {
@@ -38,6 +39,8 @@ public final class PlanPainter {
     private static final double AGREES = 0.01, NEAR = 0.05;
     private RoomsBy roomsBy = RoomsBy.ZONE;
     private Map<ElementId, Integer> colours = Map.of();
+    /** Numbers of what washes tell apart, in the order of their names. */
+    private Map<String, Integer> named = Map.of();
     private LengthFormat lengths = new LengthFormat(Units.METRIC);
     private final Brush brush;
     private final Palette palette;
@@ -62,6 +65,7 @@ public final class PlanPainter {
     public void paint(Project p, StoreyId on, PlanShapes shapes, Set<ElementId> selected) {
         lengths = new LengthFormat(p.units());
         colours = colours(p, on);
+        named = named(shapes);
         int faint = Palette.mix(palette.ink3(), palette.paper(), 0.45);
         for (Shape.Ground g : shapes.below()) if (isSeen(g)) g.rings().forEach(r -> brush.path(px(r), true, 1, faint));
         for (Shape s : shapes.shapes()) if (isSeen(s)) shape(s, selected.contains(s.id()));
@@ -75,6 +79,20 @@ public final class PlanPainter {
         if (kinds.isEmpty()) return Map.of();
         Map<ElementId, Integer> out = new HashMap<>();
         for (Wall w : p.on(on).walls()) w.kind().map(kinds::get).ifPresent(c -> out.put(w.id(), c));
+        return out;
+    }
+
+    /** So that the first five have each an ink of its own. */
+    private Map<String, Integer> named(PlanShapes shapes) {
+        TreeSet<String> names = new TreeSet<>();
+        for (Shape s : shapes.shapes()) switch (s) {
+            case Shape.Space x -> names.add(roomsBy == RoomsBy.NAME ? x.name() : x.zone());
+            case Shape.Sketch x when x.sort() == Shape.Sort.ZONE -> names.add(x.words());
+            default -> { }
+        }
+        names.remove("");
+        Map<String, Integer> out = new HashMap<>();
+        for (String n : names) out.put(n, out.size());
         return out;
     }
 
@@ -175,7 +193,7 @@ public final class PlanPainter {
     private int wash(String zone) {
         if (zone.isEmpty()) return palette.wash();
         int[] inks = {palette.sage(), palette.plum(), palette.brass(), palette.brick(), palette.ink2()};
-        return Palette.mix(inks[Math.floorMod(zone.hashCode(), inks.length)], palette.paper(), palette.isDark() ? 0.72 : 0.82);
+        return Palette.mix(inks[named.getOrDefault(zone, 0) % inks.length], palette.paper(), palette.isDark() ? 0.72 : 0.82);
     }
 
     /** A pale wash, and its words where there is room for them. */
