@@ -56,6 +56,7 @@ final class Network {
     /** Ways along w where both references cross well inside both: no end of one lies in the body of the other there. */
     private List<Double> crossings(Wall w, Wall other) {
         List<Double> out = new ArrayList<>();
+        if (w.isFree() || other.isFree()) return out;
         for (Point p : Track.of(w.reference(), 0).meets(Track.of(other.reference(), 0))) {
             double mine = w.reference().unroll(p).x(), theirs = other.reference().unroll(p).x();
             if (mine <= 0 || mine >= w.length() || theirs <= 0 || theirs >= other.length()) continue;
@@ -99,6 +100,7 @@ final class Network {
     }
 
     private boolean together(Part.End a, Part.End b) {
+        if (a.part().wall.isFree() || b.part().wall.isFree()) return false;
         double d = a.point().distance(b.point());
         if (d <= tol.joinGap()) return true;
         double reach = a.left() + a.right() + b.left() + b.right();
@@ -120,7 +122,9 @@ final class Network {
     /** The strongest wall in whose body all these ends lie, and none of whose ends is among them. Parts are in order of strength. */
     private Part through(List<Part.End> members) {
         Point at = Node.mean(members.stream().map(Part.End::point).toList());
+        if (members.stream().anyMatch(e -> e.part().wall.isFree())) return null;
         for (Part p : parts) {
+            if (p.wall.isFree()) continue;
             if (members.stream().anyMatch(e -> e.part() == p)) continue;
             if (!inBody(at, p.piece, p.left(), p.right(), 0)) continue;
             Point along = p.piece.direction(p.piece.unroll(at).x());

@@ -267,6 +267,19 @@ class FootprintsTest {
         });
     }
 
+    @Test void aFreeStandingWallEndsByItself() {
+        List<Wall> walls = Walls.read("a 0 0 -> 5 0 thick 0.3\nb 5 0 -> 5 4 thick 0.3\nc 2 -2 -> 2 2 thick 0.2");
+        Wall free = walls.get(1).with(Wall.Stance.FREE);
+        Footprints f = Footprints.of(List.of(walls.get(0), free, walls.get(2).with(Wall.Stance.FREE)), Tolerances.BUILDING);
+        assertThat(f.of(walls.get(0).id())).as("square at its end, as though nothing met it").anySatisfy(r ->
+            assertThat(r.box().maxX()).isCloseTo(5, within(1e-9)));
+        assertThat(f.freeEnds()).hasSize(6);
+        double together = f.all().values().stream().flatMap(List::stream).mapToDouble(Ring::area).sum();
+        assertThat(together).as("no ground is there twice").isCloseTo(5 * 0.3 + 4 * 0.3 + 4 * 0.2 - 0.15 * 0.15 - 0.3 * 0.2, within(1e-6));
+        assertThat(free.turnedRound().isFree()).isTrue();
+        assertThat(Footprints.of(List.of(walls.get(0), free.with(Wall.Stance.JOINED)), Tolerances.BUILDING).freeEnds()).hasSize(2);
+    }
+
     private static double area(List<Wall> walls) {
         Footprints f = Footprints.of(walls, Tolerances.BUILDING);
         return walls.stream().mapToDouble(w -> f.area(w.id())).sum();

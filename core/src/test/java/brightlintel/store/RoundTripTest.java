@@ -120,7 +120,7 @@ class RoundTripTest {
         List<StoreyElement> out = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             Wall w = new Wall(id(), piece(), Side.values()[r.nextInt(3)], given(0.1 + r.nextDouble()), stand(), top(), from(),
-                r.nextBoolean() ? Optional.empty() : Optional.of(new KindId("k1")), r.nextBoolean() ? Set.of() : Set.of(Wall.End.END));
+                r.nextBoolean() ? Optional.empty() : Optional.of(new KindId("k1")), r.nextBoolean() ? Set.of() : Set.of(Wall.End.END), Wall.Stance.values()[r.nextInt(2)]);
             out.add(w);
             out.add(new Opening(id(), w.id(), r.nextDouble(), given(0.8), given(0.0), given(2.1), filling(), from()));
         }

@@ -298,6 +298,8 @@ public final class Commands {
         tool("split", "", SplitTool::new);
         add("wall-meet", "", Commands::hasWall, w -> w.startQuietly(new MeetTool(w)));
         add("wall-turn-round", "", Commands::hasWall, w -> w.apply(WallShaping.turnRound(w.selection())));
+        add("wall-free", "", Commands::hasWall, w -> w.apply(Tracing.changeWalls("edit.wall-free", w.selection(), x -> x.with(x.isFree()
+            ? Wall.Stance.JOINED : Wall.Stance.FREE))));
         add("wall-join", "", w -> joins(w).isPresent(), w -> joins(w).ifPresent(w::apply));
         add("next-pair", "E", w -> w.tool() instanceof AcrossTool, w -> step(w, 1));
         add("pair-before", "W", w -> w.tool() instanceof AcrossTool, w -> step(w, -1));

@@ -176,7 +176,8 @@ public final class Properties extends VBox {
         if (e instanceof Room) h.getChildren().addAll(Parts.small(w, commands.get("room-windows")), Parts.small(w,
             commands.get("room-doors")));
         if (e instanceof Wall) h.getChildren().addAll(Parts.small(w, commands.get("wall-meet")), Parts.small(w,
-            commands.get("wall-turn-round")));
+            commands.get("wall-turn-round")), Parts.small(w,
+            commands.get("wall-free")));
         h.getChildren().add(Parts.small(w, commands.get("delete")));
         return h;
     }
