@@ -104,7 +104,8 @@ public final class Areas {
     /** Every edge ring, outer and inner, of these together with the holes taken out. */
     public static List<Ring> allEdges(Collection<Ring> rings, Collection<Ring> holes) {
         Geometry all = CascadedPolygonUnion.union(rings.stream().map(r -> mitred(polygon(r), HAIR)).toList());
-        for (Ring h : holes) all = without(all, h);
+        // the demo's drawings are made of these, in this order
+        for (Ring h : holes) all = all.difference(polygon(h));
         all = TopologyPreservingSimplifier.simplify(mitred(all, -HAIR), 4 * HAIR);
         List<Ring> out = new ArrayList<>();
         for (int i = 0; i < all.getNumGeometries(); i++)

@@ -38,8 +38,6 @@ import java.util.function.IntPredicate;
  * @param grid by its own labels
  */
 public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> openings, List<Column> columns, List<Room> rooms) {
-    /** Metres: sills and heads that nobody said. */
-    private static final double SILL = 0.9, HEAD = 2.1;
     private static final double SURE = 0.9, FAIR = 0.75;
 
     public Recognised {
@@ -60,8 +58,9 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
         List<Column> posts = columns(d, columns);
-        List<Wall> all = new WallFinding(d, walls, i -> role.apply(i) == Role.WINDOW, openings).walls();
-        List<Opening> symbols = openings(d, all);
+        WallFinding finding = new WallFinding(d, walls, i -> role.apply(i) == Role.WINDOW, openings);
+        List<Wall> all = finding.walls();
+        List<Opening> symbols = new Opened(d, role, all).of(finding.gaps());
         List<Wall> found = Buildings.of(all, symbols);
         List<Opening> holes = symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall()))).toList();
         return new Recognised(lines, found, holes, posts, rooms(d, found, posts));
@@ -89,18 +88,6 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<Column> out = new ArrayList<>();
         for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted))
             out.add(new Column(ElementId.fresh(), m.section(), m.at(), m.turn(), Stand.FLOOR, Top.NEXT, proposed(m.provenance(), SURE)));
-        return out;
-    }
-
-    private static List<Opening> openings(PlacedDrawing d, List<Wall> walls) {
-        List<DrawnOpenings.Symbol> all = new ArrayList<>(DrawnOpenings.all(true, walls, d));
-        for (DrawnOpenings.Symbol s : DrawnOpenings.all(false, walls, d))
-            if (all.stream().noneMatch(o -> o.wall().equals(s.wall()) && o.from() < s.to() - 0.02 && s.from() < o.to() - 0.02)) all.add(s);
-        List<Opening> out = new ArrayList<>();
-        for (DrawnOpenings.Symbol s : all)
-            out.add(new Opening(ElementId.fresh(), s.wall(), (s.from() + s.to()) / 2, Given.stated(s.width()), Given.assumed(s.window()
-                ? SILL
-                : 0.0), Given.assumed(HEAD), s.filling(), proposed(s.provenance(), s.sort() == DrawnOpenings.Sort.GAP ? FAIR : SURE)));
         return out;
     }
 

@@ -27,7 +27,7 @@ import brightlintel.trace.Supports;
 final class WallFinding {
     /** Metres between bodies in line: a crossing wall; a gap with an opening in it; one without anything. */
     private static final double CROSSED = 0.75, OPENED = 9, PLAIN = 2.6, REACH = 0.06;
-    private static final double SHORTEST = 0.25, CENTRE = 0.008, THIN = 0.055, THICK = 0.66;
+    private static final double NARROWEST = 0.5, SHORTEST = 0.25, CENTRE = 0.008, THIN = 0.055, THICK = 0.66;
     private static final double ROUND = Math.toRadians(12);
     private final PlacedDrawing d;
     private final IntPredicate isWall, isWindow, isOpening;
@@ -40,7 +40,20 @@ final class WallFinding {
         this.isOpening = isOpening;
     }
 
-    private record Run(Body body, double from, double to, double drawn) { }
+    /** Between bodies that are one wall; along their direction. */
+    private record Between(double from, double to) { }
+
+    private record Run(Body body, double from, double to, double drawn, List<Between> gaps) { }
+
+    /** A gap in a wall in which something opens. @param at its middle */
+    record Gap(ElementId wall, Point at, double width) { }
+
+    private final List<Gap> gaps = new ArrayList<>();
+
+    /** Of the walls that were found last. */
+    List<Gap> gaps() {
+        return gaps;
+    }
 
     List<Wall> walls() {
         List<Run> runs = new ArrayList<>();
@@ -74,10 +87,13 @@ final class WallFinding {
     private void runs(List<Body> line, List<Run> to) {
         Run now = null;
         for (Body b : line) {
-            if (now != null && goesOn(now, b)) now = new Run(now.body, now.from, Math.max(now.to, b.to()), now.drawn + b.drawn());
-            else {
+            if (now != null && goesOn(now, b)) {
+                List<Between> gaps = new ArrayList<>(now.gaps);
+                if (b.from() - now.to > NARROWEST && opens(now.body, now.to, b.from())) gaps.add(new Between(now.to, b.from()));
+                now = new Run(now.body, now.from, Math.max(now.to, b.to()), now.drawn + b.drawn(), gaps);
+            } else {
                 if (now != null) to.add(now);
-                now = new Run(b, b.from(), b.to(), b.drawn());
+                now = new Run(b, b.from(), b.to(), b.drawn(), List.of());
             }
         }
         if (now != null) to.add(now);
@@ -87,7 +103,12 @@ final class WallFinding {
         double gap = b.from() - r.to;
         if (gap <= CROSSED) return true;
         if (gap > OPENED) return false;
-        return isOpened(r.body, r.to, b.from()) || gap <= PLAIN && hasJambs(r.body, r.to, b.from());
+        return opens(r.body, r.to, b.from());
+    }
+
+    /** Whether something is drawn in a gap that opens, or it is closed by jambs. */
+    private boolean opens(Body b, double from, double to) {
+        return isOpened(b, from, to) || to - from <= PLAIN && hasJambs(b, from, to);
     }
 
     /** Whether doors or windows are drawn in a gap. */

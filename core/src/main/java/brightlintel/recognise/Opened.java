@@ -1,0 +1,91 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.IntFunction;
+
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.Opening;
+import brightlintel.building.Provenance;
+import brightlintel.building.Role;
+import brightlintel.building.Wall;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.trace.DrawnOpenings;
+
+/**
+ * Doors, windows and gaps: by their symbols, which tell width, hand and side; else gaps that walls run over, of the kind that most of
+ * what is
+ * drawn in them stands for.
+ */
+final class Opened {
+    /** Metres: sills and heads that nobody said; by which two are one; beyond a wall's faces where a leaf is looked for. */
+    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5;
+    private static final double SURE = 0.9, FAIR = 0.75;
+    private final PlacedDrawing d;
+    private final IntFunction<Role> role;
+    private final List<Wall> walls;
+    private final List<Opening> out = new ArrayList<>();
+
+    Opened(PlacedDrawing d, IntFunction<Role> role, List<Wall> walls) {
+        this.d = d;
+        this.role = role;
+        this.walls = walls;
+    }
+
+    List<Opening> of(List<WallFinding.Gap> gaps) {
+        List<DrawnOpenings.Symbol> bare = new ArrayList<>();
+        for (DrawnOpenings.Symbol s : DrawnOpenings.all(true, walls, d)) symbol(s);
+        for (DrawnOpenings.Symbol s : DrawnOpenings.all(false, walls, d)) {
+            if (s.sort() == DrawnOpenings.Sort.GAP) bare.add(s);
+            else symbol(s);
+        }
+        for (WallFinding.Gap g : gaps) wall(g.wall()).ifPresent(w -> {
+            double at = w.reference().unroll(g.at()).x();
+            gap(w, at - g.width() / 2, at + g.width() / 2, new Provenance(new Provenance.Way.Proposed(FAIR), List.of()));
+        });
+        for (DrawnOpenings.Symbol s : bare) wall(s.wall()).ifPresent(w -> gap(w, s.from(), s.to(), new Provenance(
+            new Provenance.Way.Proposed(FAIR), s.provenance().on())));
+        return out;
+    }
+
+    private Optional<Wall> wall(ElementId id) {
+        return walls.stream().filter(w -> w.id().equals(id)).findFirst();
+    }
+
+    private boolean isFree(ElementId wall, double from, double to) {
+        return out.stream().noneMatch(o -> o.wall().equals(wall) && o.start() < to - SAME && from < o.end() - SAME);
+    }
+
+    private void symbol(DrawnOpenings.Symbol s) {
+        if (!isFree(s.wall(), s.from(), s.to())) return;
+        // lines in a wall that stand for a door slide in it
+        boolean door = s.window() && s.strokes().stream().allMatch(i -> role.apply(i) == Role.DOOR);
+        Opening.Filling f = door ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING) : s.filling();
+        add(s.wall(), s.from(), s.to(), f, new Provenance(new Provenance.Way.Proposed(SURE), s.provenance().on()));
+    }
+
+    private void gap(Wall w, double from, double to, Provenance p) {
+        if (from < 0 || to > w.length() || !isFree(w.id(), from, to)) return;
+        Map<Role, Integer> within = new EnumMap<>(Role.class);
+        double reach = w.thickness().value() / 2 + LEAF;
+        for (int k = 1; k < 6; k++) {
+            Point at = w.middle(from + (to - from) * k / 6);
+            for (int i : d.strokesNear(at, Math.min(reach, (to - from) / 2))) within.merge(role.apply(i), 1, Integer::sum);
+        }
+        int doors = within.getOrDefault(Role.DOOR, 0), windows = within.getOrDefault(Role.WINDOW, 0);
+        Opening.Filling f = doors == 0 && windows == 0 ? new Opening.Filling.Empty() : windows > doors ? new Opening.Filling.Window()
+            : new Opening.Filling.Door(false, true);
+        add(w.id(), from, to, f, p);
+    }
+
+    private void add(ElementId wall, double from, double to, Opening.Filling f, Provenance p) {
+        boolean window = f instanceof Opening.Filling.Window;
+        out.add(new Opening(ElementId.fresh(), wall, (from + to) / 2, Given.stated(to - from), Given.assumed(window ? SILL : 0.0),
+            Given.assumed(HEAD), f, p));
+    }
+}
