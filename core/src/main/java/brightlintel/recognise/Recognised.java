@@ -14,6 +14,7 @@ import brightlintel.building.StoreyElement;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.correct.Reckoning;
+import brightlintel.drawing.Entity;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
@@ -68,7 +69,9 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
 
     /** On a layer that holds several things, what was not told for sure may be a face as well. */
     private static boolean mayBeWall(int stroke, Role r, Strokes s, RoleFinding roles) {
-        return r == Role.WALL || (r == Role.WINDOW || r == Role.OTHER) && s.pathOf(stroke) == null && isMixed(stroke, s, roles);
+        // the edge of an area that was filled is a face where nobody drew it
+        boolean filled = r == Role.HATCH && s.entityOf(stroke) instanceof Entity.Hatch h && h.solid();
+        return r == Role.WALL || filled || (r == Role.WINDOW || r == Role.OTHER) && s.pathOf(stroke) == null && isMixed(stroke, s, roles);
     }
 
     private static boolean isMixed(int stroke, Strokes s, RoleFinding roles) {

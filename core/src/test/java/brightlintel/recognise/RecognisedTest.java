@@ -131,6 +131,18 @@ class RecognisedTest {
         assertThat(found.rooms()).extracting(r -> r.name()).contains("Boat bay 1", "Boat bay 2", "Workshop", "Changing A", "Changing B", "Corridor");
     }
 
+    /** A page on which walls are filled and nobody drew their edges: the annexe of the demo. */
+    @Test void theAnnexeIsRecognisedFromItsPage() throws IOException {
+        Path file = Files.write(folder.resolve("annexe.pdf"), DemoDrawings.bytes(DemoDrawings.ANNEXE));
+        DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
+        Cleaned c = Cleaned.whole("annexe.pdf", shelf.take(file, new Wanted(1, ""), Progress.NONE));
+        PlacedDrawing d = shelf.placed(c.project().underlay(c.underlay()).orElseThrow(), Progress.NONE);
+        Recognised found = Recognised.of(d, c.reckoning(), c.roles());
+        double drawn = HeronQuay.annexe().walls().stream().mapToDouble(Wall::length).sum();
+        assertThat(found.walls().stream().filter(w -> Math.abs(w.thickness().value() - HeronQuay.BAY) < 0.01)).hasSizeGreaterThanOrEqualTo(4);
+        assertThat(found.walls().stream().mapToDouble(Wall::length).sum()).isBetween(0.85 * drawn, 1.15 * drawn);
+    }
+
     private static boolean lies(Point p, Wall w, double thickness) {
         Point u = w.reference().unroll(p);
         return u.x() > -0.05 && u.x() < w.length() + 0.05 && Math.abs(u.y()) < 0.02 && Math.abs(w.thickness().value() - thickness) < 0.01;
