@@ -131,6 +131,11 @@ public final class Contents {
         return List.copyOf(openingsIn.getOrDefault(wall, List.of()));
     }
 
+    /** Whether no opening of a wall reaches into a stretch along it, a centimetre allowed. */
+    public boolean isFree(ElementId wall, double from, double to) {
+        return openingsIn(wall).stream().noneMatch(o -> o.start() < to - 0.01 && from < o.end() - 0.01);
+    }
+
     public boolean isEmpty() {
         return elements.isEmpty();
     }

@@ -33,7 +33,6 @@ import brightlintel.building.Zone;
 import brightlintel.geom.Point;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosures;
-import brightlintel.joint.SlabOutline;
 
 /**
  * What stands on one storey once more on others: wholly or by kind, each its own from then on, or the same as its source until it is
@@ -115,20 +114,17 @@ public final class Repeating {
             StoreyElement twin = e.withId(ids.get(e.id()), from);
             out.add(switch (twin) {
                 case Opening o -> o.withWall(ids.getOrDefault(o.wall(), o.wall()));
-                case Slab x -> x.following(renamed(x.follows(), ids));
-                case BuildingOutline x -> x.following(renamed(x.follows(), ids));
+                case Slab _, BuildingOutline _ -> Following.with(twin, f -> renamed(f, ids));
                 case Wall _, Column _, Room _, Separation _, Stair _, Roof _, Zone _ -> twin;
             });
         }
         return out;
     }
 
-    private static Optional<Set<ElementId>> renamed(Optional<Set<ElementId>> followed, Map<ElementId, ElementId> ids) {
-        return followed.map(f -> {
-            Set<ElementId> out = new HashSet<>();
-            f.forEach(i -> out.add(ids.getOrDefault(i, i)));
-            return out;
-        });
+    private static Set<ElementId> renamed(Set<ElementId> followed, Map<ElementId, ElementId> ids) {
+        Set<ElementId> out = new HashSet<>();
+        followed.forEach(i -> out.add(ids.getOrDefault(i, i)));
+        return out;
     }
 
     /** What is of these kinds; an opening only with its wall, and what followed walls that stay behind as it lies now. */
@@ -148,18 +144,9 @@ public final class Repeating {
                 case Roof _ -> what.contains(What.ROOF);
                 case Zone _, BuildingOutline _ -> what.contains(What.ZONES);
             };
-            if (kept) out.add(what.contains(What.WALLS) ? e : settled(e, c));
+            if (kept) out.add(what.contains(What.WALLS) ? e : Following.settled(e, c));
         }
         return new Contents(out);
-    }
-
-    private static StoreyElement settled(StoreyElement e, Contents c) {
-        return switch (e) {
-            case Slab s when s.follows().isPresent() -> s.with(SlabOutline.of(s, c, Tolerances.BUILDING)).following(Optional.empty());
-            case BuildingOutline b when b.follows().isPresent() -> b.with(SlabOutline.of(b, c, Tolerances.BUILDING))
-                .following(Optional.empty());
-            default -> e;
-        };
     }
 
     private static What kind(Opening o, Contents c, Enclosures rooms) {

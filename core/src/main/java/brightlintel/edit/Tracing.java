@@ -2,7 +2,6 @@ package brightlintel.edit;
 
 import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
-import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
@@ -20,15 +19,12 @@ import brightlintel.building.Zone;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
-import brightlintel.geom.Tolerances;
-import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
@@ -163,9 +159,7 @@ public final class Tracing {
             return c.replaced(id, List.of(first, rest)).map(e -> switch (e) {
                 case Wall x -> x;
                 case Opening o -> o.wall().equals(id) && o.along() > along ? o.withWall(second).withAlong(o.along() - along) : o;
-                case Slab s -> s.follows().filter(f -> f.contains(id)).map(f -> s.following(Optional.of(with(f, second)))).orElse(s);
-                case BuildingOutline b -> b.follows().filter(f -> f.contains(id)).map(f -> b.following(Optional.of(with(f, second))))
-                    .orElse(b);
+                case Slab _, BuildingOutline _ -> Following.with(e, f -> f.contains(id) ? with(f, second) : f);
                 case Column _, Room _, Separation _, Stair _, Roof _, Zone _ -> e;
             });
         }));
@@ -181,37 +175,41 @@ public final class Tracing {
         return out;
     }
 
-    public static Edit changeOpenings(String name, Set<ElementId> which, UnaryOperator<Opening> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Opening o && which.contains(o.id()) ? f.apply(o) : e)));
-    }
-
-    public static Edit changeSlabs(String name, Set<ElementId> which, UnaryOperator<Slab> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Slab s && which.contains(s.id()) ? f.apply(s) : e)));
-    }
-
-    public static Edit changeStairs(String name, Set<ElementId> which, UnaryOperator<Stair> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Stair s && which.contains(s.id()) ? f.apply(s) : e)));
-    }
-
-    public static Edit changeRoofs(String name, Set<ElementId> which, UnaryOperator<Roof> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Roof s && which.contains(s.id()) ? f.apply(s) : e)));
-    }
-
-    public static Edit changeZones(String name, Set<ElementId> which, UnaryOperator<Zone> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Zone s && which.contains(s.id()) ? f.apply(s) : e)));
-    }
-
-    public static Edit changeOutlines(String name, Set<ElementId> which, UnaryOperator<BuildingOutline> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof BuildingOutline s && which.contains(s.id()) ? f.apply(s)
+    private static <T extends StoreyElement> Edit change(String name, Set<ElementId> which, Class<T> kind, UnaryOperator<T> f) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> kind.isInstance(e) && which.contains(e.id()) ? f.apply(kind.cast(e))
             : e)));
     }
 
+    public static Edit changeOpenings(String name, Set<ElementId> which, UnaryOperator<Opening> f) {
+        return change(name, which, Opening.class, f);
+    }
+
+    public static Edit changeSlabs(String name, Set<ElementId> which, UnaryOperator<Slab> f) {
+        return change(name, which, Slab.class, f);
+    }
+
+    public static Edit changeStairs(String name, Set<ElementId> which, UnaryOperator<Stair> f) {
+        return change(name, which, Stair.class, f);
+    }
+
+    public static Edit changeRoofs(String name, Set<ElementId> which, UnaryOperator<Roof> f) {
+        return change(name, which, Roof.class, f);
+    }
+
+    public static Edit changeZones(String name, Set<ElementId> which, UnaryOperator<Zone> f) {
+        return change(name, which, Zone.class, f);
+    }
+
+    public static Edit changeOutlines(String name, Set<ElementId> which, UnaryOperator<BuildingOutline> f) {
+        return change(name, which, BuildingOutline.class, f);
+    }
+
     public static Edit changeColumns(String name, Set<ElementId> which, UnaryOperator<Column> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Column s && which.contains(s.id()) ? f.apply(s) : e)));
+        return change(name, which, Column.class, f);
     }
 
     public static Edit changeRooms(String name, Set<ElementId> which, UnaryOperator<Room> f) {
-        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> e instanceof Room s && which.contains(s.id()) ? f.apply(s) : e)));
+        return change(name, which, Room.class, f);
     }
 
     public static Edit changeGrid(String name, Set<ElementId> which, UnaryOperator<GridLine> f) {
@@ -222,22 +220,12 @@ public final class Tracing {
     public static Edit delete(Collection<ElementId> which) {
         Set<ElementId> ids = Set.copyOf(which);
         return Edit.of("edit.delete", p -> p.withGrid(p.grid().stream().filter(g -> !ids.contains(g.id())).toList())
-            .withAllContents(c -> c.map(e -> settled(e, ids, c)).without(e -> ids.contains(e.id())
+            .withAllContents(c -> c.map(e -> follows(e, ids) ? Following.settled(e, c) : e).without(e -> ids.contains(e.id())
             || isHostedBy(e, ids))));
     }
 
-    private static boolean follows(Optional<Set<ElementId>> followed, Set<ElementId> walls) {
-        return followed.filter(f -> f.stream().anyMatch(walls::contains)).isPresent();
-    }
-
-    /** What follows one of these walls stays where it lies now. */
-    private static StoreyElement settled(StoreyElement e, Set<ElementId> walls, Contents c) {
-        return switch (e) {
-            case Slab s when follows(s.follows(), walls) -> s.with(SlabOutline.of(s, c, Tolerances.BUILDING)).following(Optional.empty());
-            case BuildingOutline b when follows(b.follows(), walls) -> b.with(SlabOutline.of(b, c, Tolerances.BUILDING))
-                .following(Optional.empty());
-            default -> e;
-        };
+    private static boolean follows(StoreyElement e, Set<ElementId> walls) {
+        return Following.walls(e).filter(f -> f.stream().anyMatch(walls::contains)).isPresent();
     }
 
     private static boolean isHostedBy(StoreyElement e, Set<ElementId> walls) {

@@ -1,12 +1,10 @@
 package brightlintel.edit;
 
-import brightlintel.building.BuildingOutline;
 import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
-import brightlintel.building.Slab;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
@@ -62,23 +60,18 @@ public final class WallShaping {
             out.add(switch (e) {
                 case Wall w -> w.id().equals(a.id()) ? one.withRuns(Set.of()) : w;
                 case Opening o -> o.wall().equals(a.id()) ? Hosting.kept(o, a, one) : o.wall().equals(b.id()) ? taken(o, b, one) : o;
-                case Slab s -> s.following(instead(s.follows(), a.id(), b.id()));
-                case BuildingOutline x -> x.following(instead(x.follows(), a.id(), b.id()));
-                default -> e;
+                default -> Following.with(e, f -> f.contains(b.id()) ? instead(f, a.id(), b.id()) : f);
             });
         }
         return new Contents(out);
     }
 
     /** One wall in the place of another, for what follows it. */
-    private static Optional<Set<ElementId>> instead(Optional<Set<ElementId>> follows, ElementId one, ElementId gone) {
-        return follows.map(f -> {
-            if (!f.contains(gone)) return f;
-            Set<ElementId> less = new HashSet<>(f);
-            less.remove(gone);
-            less.add(one);
-            return less;
-        });
+    private static Set<ElementId> instead(Set<ElementId> follows, ElementId one, ElementId gone) {
+        Set<ElementId> out = new HashSet<>(follows);
+        out.remove(gone);
+        out.add(one);
+        return out;
     }
 
     /** One straight wall in the place of the two that end at the corner nearest to a place; nothing where there are not just two there. */

@@ -3,7 +3,6 @@ package brightlintel.recognise;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
-import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
@@ -24,13 +23,14 @@ import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
 import brightlintel.trace.DrawnGrid;
 import brightlintel.trace.DrawnMarks;
-import brightlintel.trace.DrawnOpenings;
 import brightlintel.trace.RoomWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 
 /**
  * A storey as it is recognised: elements of the same values as those made by hand, each proposed with its confidence. Roles are hints of
@@ -52,8 +52,10 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     /** @param d true, cleared and mended; r: what was found of the drawing as it was received */
     public static Recognised of(PlacedDrawing d, Reckoning r, RoleFinding roles) {
         Casting.Lookup cast = new Casting.Lookup(Casting.proposed(roles, d.strokes()));
-        IntFunction<Role> role = i -> roleOf(i, d.strokes(), cast, roles);
-        IntPredicate walls = i -> mayBeWall(i, role.apply(i), d.strokes(), roles), grid = i -> role.apply(i) == Role.GRID, columns = i ->
+        IntPredicate mixed = mixed(d.strokes(), roles);
+        // of its layer, colour or block; on a layer that holds several things, its own
+        IntFunction<Role> role = i -> mixed.test(i) ? roles.of().get(i) : cast.of(d.strokes(), i).orElse(roles.of().get(i));
+        IntPredicate walls = i -> mayBeWall(i, role.apply(i), d.strokes(), mixed), grid = i -> role.apply(i) == Role.GRID, columns = i ->
             role.apply(i)
             == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
@@ -68,19 +70,17 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     }
 
     /** On a layer that holds several things, what was not told for sure may be a face as well. */
-    private static boolean mayBeWall(int stroke, Role r, Strokes s, RoleFinding roles) {
+    private static boolean mayBeWall(int stroke, Role r, Strokes s, IntPredicate mixed) {
         // the edge of an area that was filled is a face where nobody drew it
         boolean filled = r == Role.HATCH && s.entityOf(stroke) instanceof Entity.Hatch h && h.solid();
-        return r == Role.WALL || filled || (r == Role.WINDOW || r == Role.OTHER) && s.pathOf(stroke) == null && isMixed(stroke, s, roles);
+        return r == Role.WALL || filled || (r == Role.WINDOW || r == Role.OTHER) && s.pathOf(stroke) == null && mixed.test(stroke);
     }
 
-    private static boolean isMixed(int stroke, Strokes s, RoleFinding roles) {
-        return roles.layers().stream().anyMatch(p -> p.isMixed() && p.name().equals(s.layers().get(s.layerOf(stroke)).name()));
-    }
-
-    /** Of its layer, colour or block; on a layer that holds several things, its own. */
-    private static Role roleOf(int stroke, Strokes s, Casting.Lookup cast, RoleFinding roles) {
-        return isMixed(stroke, s, roles) ? roles.of().get(stroke) : cast.of(s, stroke).orElse(roles.of().get(stroke));
+    /** Strokes on layers that hold several things. */
+    private static IntPredicate mixed(Strokes s, RoleFinding roles) {
+        Set<String> names = roles.layers().stream().filter(RoleFinding.OfPart::isMixed).map(RoleFinding.OfPart::name)
+            .collect(Collectors.toSet());
+        return i -> names.contains(s.layers().get(s.layerOf(i)).name());
     }
 
     private static Provenance proposed(Provenance p, double confidence) {

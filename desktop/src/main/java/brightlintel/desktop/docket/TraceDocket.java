@@ -13,7 +13,6 @@ import brightlintel.desktop.state.OpeningSettings;
 import brightlintel.desktop.state.WallSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
-import brightlintel.desktop.tool.AcrossTool;
 import brightlintel.desktop.tool.ColumnTool;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.WallTool;
@@ -212,12 +211,10 @@ final class TraceDocket {
         Set<ElementId> ids = Set.copyOf(w.contents().openings().stream().filter(o -> o.sill().isAssumed() || o.head().isAssumed())
             .map(Opening::id).toList());
         if (ids.isEmpty() || w.tool() instanceof OpeningTool) return Optional.empty();
-        Button show = Parts.button(Words.of("show"), "assumed-show", () -> w.select(ids)),
-            confirm = Parts.button(Words.of("opening.confirm-all"), "assumed-confirm", () ->
+        Button show = Parts.small(Words.of("show"), "assumed-show", () -> w.select(ids)),
+            confirm = Parts.small(Words.of("opening.confirm-all"), "assumed-confirm", () ->
                 w.apply(Tracing.changeOpenings("edit.opening-confirm", ids,
                 x -> x.withHeights(Given.stated(x.sill().value()), Given.stated(x.head().value())))));
-        show.getStyleClass().add("small");
-        confirm.getStyleClass().add("small");
         return Optional.of(Parts.decision(Words.of("trace.assumed"), Parts.pill(Words.count("trace.assumed-count", ids.size()),
             Tone.LOOK), false,
             Parts.row(show, confirm)));

@@ -12,14 +12,12 @@ import brightlintel.geom.Ring;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 
 /** Zones that were drawn, and outlines of storeys. */
 final class GroundPanel {
+    private static final double WIDE = 118;
     private final Workspace w;
     private final List<Node> out;
 
@@ -45,9 +43,11 @@ final class GroundPanel {
     void outline(BuildingOutline b) {
         Ring now = w.solved().outline(b);
         out.add(Parts.label(Words.of("properties.outline"), "side-title"));
-        out.add(choice("outline.under", "prop-outline-under", BuildingOutline.Under.values(), b.under(), u -> Words.of("under." + u), u ->
+        out.add(Shared.choice("outline.under", "prop-outline-under", WIDE, BuildingOutline.Under.values(), Optional.of(b.under()), u ->
+            Words.of("under." + u), u ->
             change(b, x -> x.with(u))));
-        out.add(choice("outline.over", "prop-outline-over", BuildingOutline.Over.values(), b.over(), o -> Words.of("over." + o), o ->
+        out.add(Shared.choice("outline.over", "prop-outline-over", WIDE, BuildingOutline.Over.values(), Optional.of(b.over()), o ->
+            Words.of("over." + o), o ->
             change(b, x -> x.with(o))));
         out.add(Shared.length(w, "room.height", "prop-outline-height", List.of(b), x -> x.height().map(Given::value).orElse(
             w.storey().height().value()), w.lengths().positionUnit(), w.lengths()::height, v -> v > 0.05 && v < 200, v -> change(b, x ->
@@ -64,15 +64,5 @@ final class GroundPanel {
 
     private void change(BuildingOutline b, UnaryOperator<BuildingOutline> f) {
         w.apply(Tracing.changeOutlines("edit.outline-change", Set.of(b.id()), f));
-    }
-
-    private static <T> Node choice(String key, String id, T[] all, T now, Function<T, String> word, Consumer<T> set) {
-        ComboBox<String> c = new ComboBox<>();
-        c.setId(id);
-        c.setPrefWidth(118);
-        for (T x : all) c.getItems().add(word.apply(x));
-        c.setValue(word.apply(now));
-        c.setOnAction(_ -> set.accept(all[c.getSelectionModel().getSelectedIndex()]));
-        return Parts.figure(Words.of(key), c);
     }
 }

@@ -33,8 +33,6 @@ import brightlintel.edit.Corners;
 import brightlintel.edit.Tracing;
 import brightlintel.edit.WallKinds;
 import brightlintel.joint.Enclosure;
-import brightlintel.lengths.LengthReader;
-import brightlintel.lengths.LengthUnit;
 import brightlintel.receive.PageGlance;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
@@ -42,15 +40,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
-import java.util.function.DoubleConsumer;
-import java.util.function.DoublePredicate;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -65,6 +58,8 @@ public final class Properties extends VBox {
     private Looks looks = Looks.USUAL;
     /** Passing over a thousand strokes does not build the panel a thousand times. */
     private final PauseTransition settled = new PauseTransition(Duration.millis(90));
+    /** Pixels of what is chosen from a list. */
+    private static final double WIDE = 130;
 
     public Properties(Workspace w, Commands commands) {
         this.w = w;
@@ -211,7 +206,7 @@ public final class Properties extends VBox {
     private Node kinds(List<Wall> list, Set<ElementId> ids) {
         ComboBox<String> c = new ComboBox<>();
         c.setId("prop-kind");
-        c.setPrefWidth(130);
+        c.setPrefWidth(WIDE);
         w.project().wallKinds().forEach(k -> c.getItems().add(k.name()));
         boolean same = list.stream().map(Wall::kind).distinct().count() == 1;
         c.setValue(same ? list.getFirst().kind().flatMap(w.project()::wallKind).map(k -> k.name()).orElse("") : "");
@@ -299,33 +294,17 @@ public final class Properties extends VBox {
     }
 
     private Node sashes(List<Opening> list, Set<ElementId> ids) {
-        ComboBox<String> c = new ComboBox<>();
-        c.setId("prop-sash");
-        c.setPrefWidth(130);
-        for (Opening.Filling.Sash x : Opening.Filling.Sash.values()) c.getItems().add(Words.of("window." + x));
-        boolean same = list.stream().map(Opening::filling).distinct().count() == 1;
-        c.setValue(same ? Words.of("window." + ((Opening.Filling.Window) list.getFirst().filling()).sash()) : "");
-        c.setOnAction(_ -> {
-            Opening.Filling.Sash to = Opening.Filling.Sash.values()[c.getSelectionModel().getSelectedIndex()];
+        return Shared.choice("opening.sash", "prop-sash", WIDE, Opening.Filling.Sash.values(), Shared.same(list, o ->
+            ((Opening.Filling.Window) o.filling()).sash()), x -> Words.of("window." + x), to ->
             w.apply(Tracing.changeOpenings("edit.window-sash", ids, o -> o.filling() instanceof Opening.Filling.Window
-                ? o.with(new Opening.Filling.Window(to)) : o));
-        });
-        return Parts.figure(Words.of("opening.sash"), c);
+                ? o.with(new Opening.Filling.Window(to)) : o)));
     }
 
     private Node ways(List<Opening> list, Set<ElementId> ids) {
-        ComboBox<String> c = new ComboBox<>();
-        c.setId("prop-way");
-        c.setPrefWidth(130);
-        for (Opening.Filling.Way x : Opening.Filling.Way.values()) c.getItems().add(Words.of("door." + x));
-        boolean same = list.stream().map(o -> ((Opening.Filling.Door) o.filling()).way()).distinct().count() == 1;
-        c.setValue(same ? Words.of("door." + ((Opening.Filling.Door) list.getFirst().filling()).way()) : "");
-        c.setOnAction(_ -> {
-            Opening.Filling.Way to = Opening.Filling.Way.values()[c.getSelectionModel().getSelectedIndex()];
+        return Shared.choice("opening.way", "prop-way", WIDE, Opening.Filling.Way.values(), Shared.same(list, o ->
+            ((Opening.Filling.Door) o.filling()).way()), x -> Words.of("door." + x), to ->
             w.apply(Tracing.changeOpenings("edit.door-way", ids, o -> o.filling() instanceof Opening.Filling.Door d ? o.with(d.with(to))
-                : o));
-        });
-        return Parts.figure(Words.of("opening.way"), c);
+                : o)));
     }
 
     private void slab(Slab s, List<Node> out) {

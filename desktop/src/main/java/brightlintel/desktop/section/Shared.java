@@ -8,13 +8,16 @@ import brightlintel.desktop.text.Words;
 import brightlintel.lengths.LengthReader;
 import brightlintel.lengths.LengthUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.DoublePredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 
@@ -44,6 +47,23 @@ final class Shared {
         if (same && assumed) f.setMaxWidth(NARROW);
         if (same && assumed) h.getChildren().add(Parts.right(Words.of("who.assumed"), "brass"));
         return Parts.figure(Words.of(key), h);
+    }
+
+    /** One of several values; none is chosen where they differ. */
+    static <T> Node choice(String key, String id, double width, T[] all, Optional<T> now, Function<T, String> word, Consumer<T> set) {
+        ComboBox<String> c = new ComboBox<>();
+        c.setId(id);
+        c.setPrefWidth(width);
+        for (T x : all) c.getItems().add(word.apply(x));
+        c.setValue(now.map(word).orElse(""));
+        c.setOnAction(_ -> set.accept(all[c.getSelectionModel().getSelectedIndex()]));
+        return Parts.figure(Words.of(key), c);
+    }
+
+    /** What all of these share. */
+    static <T, V> Optional<V> same(List<T> list, Function<T, V> get) {
+        List<V> all = list.stream().map(get).distinct().toList();
+        return all.size() == 1 ? Optional.of(all.getFirst()) : Optional.empty();
     }
 
     /** Words that all of these share, or "several". */

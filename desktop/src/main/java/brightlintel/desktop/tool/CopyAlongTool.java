@@ -61,8 +61,7 @@ public final class CopyAlongTool implements Tool {
 
     private boolean fits(Opening o) {
         double length = w.contents().wall(o.wall()).map(Wall::length).orElse(0.0);
-        return o.start() >= -1e-6 && o.end() <= length + 1e-6 && w.contents().openingsIn(o.wall()).stream().noneMatch(x -> x.start()
-            < o.end() - 0.01 && o.start() < x.end() - 0.01);
+        return o.start() >= -1e-6 && o.end() <= length + 1e-6 && w.contents().isFree(o.wall(), o.start(), o.end());
     }
 
     @Override public Asks asks() {
@@ -92,9 +91,7 @@ public final class CopyAlongTool implements Tool {
             Wall x = host.get();
             Piece r = x.reference();
             double at = r.unroll(w.aim().at()).x(), half = opening().get().width().value() / 2;
-            out.add(new Mark.Area(List.of(r.at(at - half, x.left()), r.at(at - half, -x.right()), r.at(at + half, -x.right()), r.at(at
-                + half,
-                x.left()))));
+            out.add(WallMaking.stretch(x, at - half, at + half));
             double far = x.id().equals(opening().get().wall()) ? Math.abs(at - opening().get().along()) : 0;
             Point middle = x.middle(at);
             if (far > 0) out.add(new Mark.Callout(middle, w.lengths().partWithUnit(far)));

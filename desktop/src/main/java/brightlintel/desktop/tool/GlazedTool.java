@@ -71,7 +71,7 @@ public final class GlazedTool implements Tool {
         Wall x = host().orElseThrow();
         double from = Math.min(a, b), to = Math.max(a, b);
         if (to - from < LEAST) return;
-        if (w.contents().openingsIn(x.id()).stream().anyMatch(o -> o.start() < to - 0.01 && from < o.end() - 0.01)) {
+        if (!w.contents().isFree(x.id(), from, to)) {
             w.say(new Message(Message.Tone.BAD, Words.of("glazed.taken")));
             return;
         }
@@ -112,7 +112,7 @@ public final class GlazedTool implements Tool {
             Piece r = x.reference();
             double from = hostId.isEmpty() ? w.settings().glazed().left() : begin;
             double to = hostId.isEmpty() ? x.length() - w.settings().glazed().right() : along(w.aim().at());
-            out.add(new Mark.Area(List.of(r.at(from, x.left()), r.at(from, -x.right()), r.at(to, -x.right()), r.at(to, x.left()))));
+            out.add(WallMaking.stretch(x, from, to));
             if (hostId.isPresent()) out.add(new Mark.Callout(x.middle((from + to) / 2), w.lengths().partWithUnit(Math.abs(to - from))));
         });
         return out;

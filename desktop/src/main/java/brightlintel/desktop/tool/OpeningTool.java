@@ -93,7 +93,7 @@ public final class OpeningTool implements Tool {
 
     private boolean isFree(DrawnOpenings.Symbol s) {
         return w.contents().wall(s.wall()).isPresent()
-            && w.contents().openingsIn(s.wall()).stream().noneMatch(o -> o.start() < s.to() - 0.01 && s.from() < o.end() - 0.01);
+            && w.contents().isFree(s.wall(), s.from(), s.to());
     }
 
     private void take(DrawnOpenings.Symbol s) {
@@ -214,17 +214,13 @@ public final class OpeningTool implements Tool {
         Wall x = host().get();
         double other = along(w.aim().at());
         Piece r = x.reference();
-        out.add(new Mark.Area(List.of(r.at(jamb, x.left()), r.at(jamb, -x.right()), r.at(other, -x.right()), r.at(other, x.left()))));
+        out.add(WallMaking.stretch(x, jamb, other));
         if (Math.abs(other - jamb) > NARROWEST)
             out.add(new Mark.Callout(x.middle((jamb + other) / 2), w.lengths().partWithUnit(Math.abs(other - jamb))));
         return out;
     }
 
     private Optional<Mark> area(DrawnOpenings.Symbol s) {
-        return w.contents().wall(s.wall()).map(x -> {
-            Piece r = x.reference();
-            return new Mark.Area(List.of(r.at(s.from(), x.left()), r.at(s.from(), -x.right()), r.at(s.to(), -x.right()), r.at(s.to(),
-                x.left())));
-        });
+        return w.contents().wall(s.wall()).map(x -> WallMaking.stretch(x, s.from(), s.to()));
     }
 }

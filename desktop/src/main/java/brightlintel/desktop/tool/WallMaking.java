@@ -61,6 +61,12 @@ final class WallMaking {
         return new Mark.Area(ring);
     }
 
+    /** The ground of a wall between two ways along it. */
+    static Mark stretch(Wall x, double from, double to) {
+        Piece r = x.reference();
+        return new Mark.Area(List.of(r.at(from, x.left()), r.at(from, -x.right()), r.at(to, -x.right()), r.at(to, x.left())));
+    }
+
     /** Lines and arcs of circles; nothing of other curves. */
     static Optional<Piece> piece(Curve c) {
         return DrawnOutlines.piece(c);

@@ -183,8 +183,7 @@ public final class WallTool implements Tool {
         if (!points.isEmpty() && w.aim().at().distance(points.getLast()) > SHORTEST) {
             Wall next = plain(NEXT, points.getLast(), w.aim().at());
             Piece r = next.reference();
-            double l = r.length();
-            out.add(new Mark.Area(List.of(r.at(0, next.left()), r.at(0, -next.right()), r.at(l, -next.right()), r.at(l, next.left()))));
+            out.add(WallMaking.stretch(next, 0, r.length()));
             out.add(new Mark.Line(r.a(), r.b(), false));
         }
         return out;
