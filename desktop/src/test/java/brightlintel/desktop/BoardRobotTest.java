@@ -16,7 +16,6 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.paint.Color;
 import javafx.scene.robot.Robot;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The board under a hand: what is seen of a drawing, and what wheel, drag, box and right click do. */
 class BoardRobotTest extends CrossRobot {
@@ -136,7 +135,7 @@ class BoardRobotTest extends CrossRobot {
         List<String> items = lookup(".context-menu .label").queryAllAs(Label.class).stream().map(Label::getText).toList();
         assertThat(items).anyMatch(t -> t.contains("LEVEL"));
         keys(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(lookup(".context-menu .label").tryQuery()).isEmpty();
     }
 }

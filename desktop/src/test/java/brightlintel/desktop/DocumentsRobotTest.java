@@ -15,7 +15,6 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Saving, closing, writing over and taking up lost work, by mouse and keys: nothing is lost unasked. */
 class DocumentsRobotTest extends WindowRobot {
@@ -206,7 +205,7 @@ class DocumentsRobotTest extends WindowRobot {
         button("lost-take");
         until("it asks for what is unsaved here", () -> isShown("unsaved-stay"));
         keys(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(w.project()).as("what was open gives way only when the user says so").isEqualTo(before);
         assertThat(copy).exists();
     }

@@ -20,7 +20,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Where the keyboard is: every control can be reached, and none swallows it. */
 class FocusRobotTest extends WindowRobot {
@@ -38,7 +37,7 @@ class FocusRobotTest extends WindowRobot {
             n.requestFocus();
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** The keyboard alone, from the board round the window and back; in the stages with most controls. */
@@ -49,7 +48,7 @@ class FocusRobotTest extends WindowRobot {
                 window.board().requestFocus();
                 return null;
             });
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
             Set<Node> seen = new LinkedHashSet<>();
             List<String> ids = new ArrayList<>();
             Node docket = lookup("#docket").query();
@@ -148,7 +147,7 @@ class FocusRobotTest extends WindowRobot {
         assertThat(onWindow(() -> window.board().getCursor())).isEqualTo(Cursor.OPEN_HAND);
         focus("command-field");
         Platform.runLater(() -> window.board().requestFocus());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(onWindow(() -> window.board().getCursor())).isEqualTo(Cursor.DEFAULT);
         command("Wall");
         clickAt(0, 0);

@@ -19,7 +19,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** What the window does not do: build anew what has not changed, keep silent, count wrongly. */
 class HabitsRobotTest extends WindowRobot {
@@ -72,7 +71,7 @@ class HabitsRobotTest extends WindowRobot {
             for (String layer : List.of("LEVEL", "UPRIGHT", "")) w.looks(w.looks().withLit(layer));
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(changes.get()).isZero();
         onWindow(() -> {
             w.looks(w.looks().withDark(true));
@@ -110,7 +109,7 @@ class HabitsRobotTest extends WindowRobot {
             w.select(Set.of(w.contents().walls().getFirst().id()));
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(texts()).noneMatch(t -> t.contains("m³") || t.contains("m²")).anyMatch(t -> t.contains("cu ft"));
     }
 

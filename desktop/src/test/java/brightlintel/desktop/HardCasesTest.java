@@ -15,7 +15,6 @@ import java.util.concurrent.atomic.AtomicLong;
 import javafx.scene.input.KeyCode;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** What goes wrong in real work: bad files, huge files, a change of mind. */
 class HardCasesTest extends WindowRobot {
@@ -117,7 +116,7 @@ class HardCasesTest extends WindowRobot {
         keys(KeyCode.F1);
         until("the keys are shown", () -> lookup("#keys-page").tryQuery().isPresent());
         keys(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(lookup("#keys-page").tryQuery()).isEmpty();
     }
 }

@@ -36,7 +36,7 @@ class SpaceRobotTest extends CrossRobot {
 
     private void stays() {
         until("the space is at rest", () -> w.busy().isEmpty() && space().isAtRest());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private int count(Color like) throws Exception {
@@ -79,7 +79,7 @@ class SpaceRobotTest extends CrossRobot {
         until("the menu is open", () -> lookup(".check-menu-item").tryQuery().isPresent());
         jumpTo(lookup(".check-menu-item").nth(0).query());
         clickOn(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(w.space().off()).containsExactly(SpaceLooks.Kind.WALLS);
         assertThat(inked()).isLessThan(with * 2 / 3);
     }
@@ -98,7 +98,7 @@ class SpaceRobotTest extends CrossRobot {
         for (int i = 1; i <= 4; i++) {
             Point2D p = ring.subtract(0, 8 * i);
             WaitForAsyncUtils.asyncFx(() -> new Robot().mouseMove(p));
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         release(MouseButton.PRIMARY);
         stays();

@@ -22,7 +22,6 @@ import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Drawings are set right by what was found of them, with as few keys as there are things to decide. */
 class TrueRobotTest extends WindowRobot {
@@ -115,7 +114,7 @@ class TrueRobotTest extends WindowRobot {
         assertThat(w.looks().placed()).isEmpty();
         Point2D held = window.board().localToScreen(onWindow(() -> window.board().witness(Witness.CAR)).orElseThrow());
         drag(held).moveBy(10, -10).moveBy(90, -90).drop();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(w.looks().placed()).containsOnlyKeys(Witness.CAR);
         rest();
         Point2D there = window.board().localToScreen(onWindow(() -> window.board().witness(Witness.CAR)).orElseThrow());

@@ -14,6 +14,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
@@ -32,7 +34,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
+import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -73,8 +77,67 @@ abstract class WindowRobot extends ApplicationTest {
 
     @AfterEach void close() throws Exception {
         Platform.runLater(window::stop);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         deleteAll(folder);
+    }
+
+    /**
+     * What was done has come to the window, and what it asked for later has been done. The framework's own way waits five turns of 10 ms after each key
+     * and each half of a click, which was most of the time of all robots.
+     */
+    protected static void settle() {
+        WaitForAsyncUtils.waitForFxEvents(2);
+    }
+
+    @Override public FxRobot press(MouseButton... buttons) {
+        robotContext().getMouseRobot().pressNoWait(buttons);
+        settle();
+        return this;
+    }
+
+    @Override public FxRobot release(MouseButton... buttons) {
+        robotContext().getMouseRobot().releaseNoWait(buttons);
+        settle();
+        return this;
+    }
+
+    @Override public FxRobot clickOn(MouseButton... buttons) {
+        press(buttons);
+        return release(buttons);
+    }
+
+    @Override public FxRobot press(KeyCode... keys) {
+        robotContext().getKeyboardRobot().pressNoWait(keys);
+        settle();
+        return this;
+    }
+
+    @Override public FxRobot release(KeyCode... keys) {
+        robotContext().getKeyboardRobot().releaseNoWait(keys);
+        settle();
+        return this;
+    }
+
+    @Override public FxRobot push(KeyCode... keys) {
+        press(keys);
+        KeyCode[] back = keys.clone();
+        Collections.reverse(Arrays.asList(back));
+        return release(back);
+    }
+
+    @Override public FxRobot type(KeyCode... keys) {
+        for (KeyCode k : keys) push(k);
+        return this;
+    }
+
+    /** Each character to the window that has the focus: a list that an earlier one opened, say. */
+    @Override public FxRobot write(String text) {
+        for (char c : text.toCharArray()) {
+            robotContext().getBaseRobot().typeKeyboard(Window.getWindows().stream().filter(Window::isFocused).findFirst().orElse(stage).getScene(), KeyCode.UNDEFINED, String.valueOf(c));
+            WaitForAsyncUtils.waitForFxEvents(1);
+        }
+        settle();
+        return this;
     }
 
     private static void deleteAll(Path folder) throws IOException {
@@ -89,7 +152,7 @@ abstract class WindowRobot extends ApplicationTest {
         } catch (TimeoutException e) {
             throw new AssertionError("waited in vain until " + what + "; the prompt line says: " + say(), e);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected static <T> T onWindow(Callable<T> c) throws Exception {
@@ -109,7 +172,7 @@ abstract class WindowRobot extends ApplicationTest {
     }
 
     protected Point2D at(double x, double y) {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         return window.board().onScreen(new Point(x, y));
     }
 
@@ -117,7 +180,7 @@ abstract class WindowRobot extends ApplicationTest {
     protected void clickAt(double x, double y) {
         pointAt(x, y);
         clickOn(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void pointAt(double x, double y) {
@@ -129,7 +192,7 @@ abstract class WindowRobot extends ApplicationTest {
     /** The pointer of the system, without the long way there. */
     private static void jump(Point2D p) {
         WaitForAsyncUtils.asyncFx(() -> new Robot().mouseMove(p));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void dragFromTo(Point from, Point to) {
@@ -139,10 +202,10 @@ abstract class WindowRobot extends ApplicationTest {
         for (int i = 1; i <= 4; i++) {
             Point2D p = a.interpolate(b, i / 4.0);
             WaitForAsyncUtils.asyncFx(() -> new Robot().mouseMove(p));
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private static void scrollTo(Node n) {
@@ -156,7 +219,7 @@ abstract class WindowRobot extends ApplicationTest {
             if (high > seen && (at.getMinY() < top || at.getMaxY() > top + seen))
                 pane.setVvalue(Math.clamp((at.getCenterY() - seen / 2) / (high - seen), 0, 1));
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void jumpTo(Node n) {
@@ -170,7 +233,7 @@ abstract class WindowRobot extends ApplicationTest {
         scrollTo(lookup("#" + id).query());
         jumpTo(lookup("#" + id).query());
         clickOn(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Another unit than the one that was found. */
@@ -183,10 +246,10 @@ abstract class WindowRobot extends ApplicationTest {
     protected void retype(String id, String text) {
         jumpTo(lookup("#" + id).query());
         clickOn(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         write(text);
         type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** By name through the command field, as somebody would who does not know where it lies. */
@@ -196,18 +259,18 @@ abstract class WindowRobot extends ApplicationTest {
             && "command-field".equals(stage.getScene().getFocusOwner().getId()));
         write(name);
         type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void keys(KeyCode... codes) {
         push(codes);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void figure(String text) {
         write(text);
         type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     protected void receive(Path drawing) {
