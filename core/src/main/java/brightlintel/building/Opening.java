@@ -1,13 +1,22 @@
 package brightlintel.building;
 
+import java.util.Optional;
+
 /**
  * A hole in a wall and what fills it.
  *
  * @param along of its middle, along the reference from the wall's start
  * @param sill  and head: above the wall's base
+ * @param kind  whose width, heights and way it has
  */
 public record Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
-                      Filling filling, Provenance from) implements StoreyElement {
+                      Filling filling, Optional<KindId> kind, Provenance from) implements StoreyElement {
+    /** Of no kind. */
+    public Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
+                   Filling filling, Provenance from) {
+        this(id, wall, along, width, sill, head, filling, Optional.empty(), from);
+    }
+
     public sealed interface Filling {
         /** As it is when its wall runs the other way. */
         default Filling turnedRound() {
@@ -16,6 +25,21 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
                 case Glazed g -> g.otherSide();
                 case Window _, Empty _ -> this;
             };
+        }
+
+        /** Whether it is made as another is: hand, side and which way its wall runs do not count. */
+        default boolean isLike(Filling other) {
+            return switch (this) {
+                case Door d -> other instanceof Door o && o.way == d.way;
+                case Window x -> x.equals(other);
+                case Glazed g -> other instanceof Glazed o && (o.equals(g) || o.otherSide().equals(g));
+                case Empty _ -> other instanceof Empty;
+            };
+        }
+
+        /** Made as another is, with the hand and side that it has where both have them. */
+        default Filling as(Filling made) {
+            return this instanceof Door d && made instanceof Door m ? d.with(m.way) : isLike(made) ? this : made;
         }
 
         /**
@@ -111,26 +135,44 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
     }
 
     public Opening withAlong(double a) {
-        return new Opening(id, wall, a, width, sill, head, filling, from);
+        return new Opening(id, wall, a, width, sill, head, filling, kind, from);
     }
 
     public Opening withWall(ElementId w) {
-        return new Opening(id, w, along, width, sill, head, filling, from);
+        return new Opening(id, w, along, width, sill, head, filling, kind, from);
     }
 
+    /** Another than its kind's: it is of no kind then. */
     public Opening withWidth(Given<Double> w) {
-        return new Opening(id, wall, along, w, sill, head, filling, from);
+        return new Opening(id, wall, along, w, sill, head, filling, keptIf(w.value().equals(width.value())), from);
     }
 
+    /** Others than its kind's: it is of no kind then. Said of the ones that it has, they are confirmed. */
     public Opening withHeights(Given<Double> s, Given<Double> h) {
-        return new Opening(id, wall, along, width, s, h, filling, from);
+        return new Opening(id, wall, along, width, s, h, filling, keptIf(s.value().equals(sill.value()) && h.value().equals(head.value())),
+            from);
     }
 
     public Opening with(Filling f) {
-        return new Opening(id, wall, along, width, sill, head, f, from);
+        return new Opening(id, wall, along, width, sill, head, f, keptIf(f.isLike(filling)), from);
+    }
+
+    /** As wide and high as a kind, and made as it is; of its own hand. */
+    public Opening with(OpeningKind k) {
+        return new Opening(id, wall, along, Given.stated(k.width()), Given.stated(k.sill()), Given.stated(k.head()),
+            filling.as(k.filling()),
+            Optional.of(k.id()), from);
+    }
+
+    public Opening withoutKind() {
+        return new Opening(id, wall, along, width, sill, head, filling, from);
+    }
+
+    private Optional<KindId> keptIf(boolean same) {
+        return same ? kind : Optional.empty();
     }
 
     @Override public Opening withId(ElementId i, Provenance p) {
-        return new Opening(i, wall, along, width, sill, head, filling, p);
+        return new Opening(i, wall, along, width, sill, head, filling, kind, p);
     }
 }

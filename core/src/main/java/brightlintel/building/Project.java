@@ -11,12 +11,12 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * Decisions only: so equals means something, undo is cheap and a saved file is small. Storeys from the lowest up, at least one; levels as
- * they were made.
+ * Decisions only: so equals means something, undo is cheap and a saved file is small. Storeys from the lowest up within each part of
+ * the building, at least one; levels as they were made.
  */
 public record Project(String id, String name, Units units, Site site, List<Source> sources, List<Underlay> underlays, List<Storey> storeys,
                       List<Level> levels, List<GridLine> grid, Map<StoreyId, Contents> contents, List<Verdict> verdicts,
-                      List<WallKind> wallKinds) {
+                      List<WallKind> wallKinds, List<OpeningKind> openingKinds) {
     public Project {
         sources = List.copyOf(sources);
         underlays = List.copyOf(underlays);
@@ -26,13 +26,14 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         contents = Collections.unmodifiableMap(new LinkedHashMap<>(contents));
         verdicts = List.copyOf(verdicts);
         wallKinds = List.copyOf(wallKinds);
+        openingKinds = List.copyOf(openingKinds);
         if (storeys.isEmpty()) throw new IllegalArgumentException("a project without a storey");
     }
 
     /** Nothing drawn or received yet. */
     public static Project of(String id, String name, List<Storey> storeys) {
         return new Project(id, name, Units.METRIC, Site.UNKNOWN, List.of(), List.of(), storeys, List.of(), List.of(), Map.of(), List.of(),
-            List.of());
+            List.of(), List.of());
     }
 
     /** One storey at ±0.00, 3 m high: both assumed. */
@@ -52,14 +53,32 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         return levels.stream().filter(l -> l.id().equals(id)).findFirst();
     }
 
+    /** The next one down of its part of the building. */
     public Optional<Storey> below(StoreyId id) {
-        for (int i = 1; i < storeys.size(); i++) if (storeys.get(i).id().equals(id)) return Optional.of(storeys.get(i - 1));
-        return Optional.empty();
+        return next(id, -1);
     }
 
+    /** The next one up of its part of the building. */
     public Optional<Storey> above(StoreyId id) {
-        for (int i = 0; i + 1 < storeys.size(); i++) if (storeys.get(i).id().equals(id)) return Optional.of(storeys.get(i + 1));
-        return Optional.empty();
+        return next(id, 1);
+    }
+
+    private Optional<Storey> next(StoreyId id, int by) {
+        return storey(id).flatMap(s -> {
+            List<Storey> stack = stack(s.part());
+            int at = stack.indexOf(s) + by;
+            return at >= 0 && at < stack.size() ? Optional.of(stack.get(at)) : Optional.empty();
+        });
+    }
+
+    /** The storeys of one part of the building, from the lowest up. */
+    public List<Storey> stack(String part) {
+        return storeys.stream().filter(s -> s.part().equals(part)).toList();
+    }
+
+    /** The parts of the building that stand side by side, as they were made; one without a name where nobody parted it. */
+    public List<String> parts() {
+        return storeys.stream().map(Storey::part).distinct().toList();
     }
 
     public Optional<Underlay> underlay(UnderlayId id) {
@@ -93,43 +112,51 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
     }
 
     public Project withName(String n) {
-        return new Project(id, n, units, site, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
+        return new Project(id, n, units, site, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withUnits(Units u) {
-        return new Project(id, name, u, site, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
+        return new Project(id, name, u, site, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withSite(Site s) {
-        return new Project(id, name, units, s, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
+        return new Project(id, name, units, s, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withSources(List<Source> s) {
-        return new Project(id, name, units, site, s, underlays, storeys, levels, grid, contents, verdicts, wallKinds);
+        return new Project(id, name, units, site, s, underlays, storeys, levels, grid, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withUnderlays(List<Underlay> u) {
-        return new Project(id, name, units, site, sources, u, storeys, levels, grid, contents, verdicts, wallKinds);
+        return new Project(id, name, units, site, sources, u, storeys, levels, grid, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withStoreys(List<Storey> s) {
-        return new Project(id, name, units, site, sources, underlays, s, levels, grid, contents, verdicts, wallKinds);
+        return new Project(id, name, units, site, sources, underlays, s, levels, grid, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withLevels(List<Level> l) {
-        return new Project(id, name, units, site, sources, underlays, storeys, l, grid, contents, verdicts, wallKinds);
+        return new Project(id, name, units, site, sources, underlays, storeys, l, grid, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withGrid(List<GridLine> g) {
-        return new Project(id, name, units, site, sources, underlays, storeys, levels, g, contents, verdicts, wallKinds);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, g, contents, verdicts, wallKinds, openingKinds);
     }
 
     public Project withVerdicts(List<Verdict> v) {
-        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, v, wallKinds);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, v, wallKinds, openingKinds);
     }
 
     public Project withWallKinds(List<WallKind> k) {
-        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, verdicts, k);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, verdicts, k, openingKinds);
+    }
+
+    public Project withOpeningKinds(List<OpeningKind> k) {
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, contents, verdicts, wallKinds, k);
+    }
+
+    public Optional<OpeningKind> openingKind(KindId id) {
+        return openingKinds.stream().filter(k -> k.id().equals(id)).findFirst();
     }
 
     public Optional<WallKind> wallKind(KindId id) {
@@ -144,7 +171,7 @@ public record Project(String id, String name, Units units, Site site, List<Sourc
         Map<StoreyId, Contents> m = new LinkedHashMap<>(contents);
         if (next.isEmpty()) m.remove(storey);
         else m.put(storey, next);
-        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, m, verdicts, wallKinds);
+        return new Project(id, name, units, site, sources, underlays, storeys, levels, grid, m, verdicts, wallKinds, openingKinds);
     }
 
     /** The same on every storey. */

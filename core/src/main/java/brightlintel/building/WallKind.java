@@ -10,7 +10,7 @@ import java.util.List;
  * @param colour    in plan, 0xRRGGBB, or -1 for ink
  * @param layers    from the left face to the right; none where nobody said
  */
-public record WallKind(KindId id, String name, double thickness, boolean outer, int colour, List<Layer> layers) {
+public record WallKind(KindId id, String name, double thickness, boolean outer, int colour, List<Layer> layers) implements Kind {
     /** @param thickness metres */
     public record Layer(String material, double thickness) {
         public Layer {

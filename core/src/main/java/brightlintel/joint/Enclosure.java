@@ -34,6 +34,14 @@ public final class Enclosure {
         return outline.perimeter() + holes.stream().mapToDouble(Ring::perimeter).sum();
     }
 
+    /** Square metres of it that some ground covers. */
+    public double shared(Ring ground) {
+        if (!outline.box().meets(ground.box())) return 0;
+        double out = Areas.common(outline, ground);
+        for (Ring h : holes) if (h.box().meets(ground.box())) out -= Areas.common(h, ground);
+        return Math.max(0, out);
+    }
+
     /** A place well inside, for words. */
     public Point middle() {
         Point m = middle;

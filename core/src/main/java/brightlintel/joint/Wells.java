@@ -29,7 +29,7 @@ public final class Wells {
         List<Ring> out = new ArrayList<>();
         if (to == null) return out;
         for (Storey s : p.storeys()) {
-            if (s.level().value() >= to.level().value()) break;
+            if (s.level().value() >= to.level().value()) continue;
             Heights h = new Heights(p, s);
             for (Stair x : p.on(s.id()).stairs())
                 if (Math.abs(h.of(x.base()) + h.height(x) - to.level().value()) < REACH) out.addAll(ground(x));

@@ -26,6 +26,8 @@ public final class PlanPainter {
     private static final double TAG = 18;
     /** Pixels: words of rooms and their lines. */
     private static final double WORDS = 12, LINE = 15;
+    /** Pixels of thickness from which a wall shows its layers. */
+    private static final double LAYERED = 7;
     /** What washes of rooms tell apart. */
     public enum RoomsBy {
         ZONE, NAME, AGREEMENT;
@@ -128,6 +130,9 @@ public final class PlanPainter {
             if (g.thickness() * scale < 1.5) brush.path(ring, true, 1, palette.ink());
             if (selected) brush.path(ring, true, 2.5, palette.brass());
         }
+        if (g.layers().isEmpty() || g.thickness() * scale < LAYERED) return;
+        int ink = colours.containsKey(g.id()) ? palette.ink() : Palette.mix(palette.ink(), palette.paper(), 0.75);
+        for (List<Point> l : g.layers()) brush.path(px(l), false, 0.9, ink);
     }
 
     private void sketch(Shape.Sketch x, boolean selected) {

@@ -15,7 +15,9 @@ import brightlintel.building.Stair;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
+import brightlintel.building.KindId;
 import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import brightlintel.building.Zone;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
@@ -36,7 +38,9 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * The model of a storey in plan, solved: outlines in metres with their boxes, so that a frame paints what it sees of them and works nothing
@@ -61,8 +65,8 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         /** Rings to be filled as they are turned: holes run the other way round. */
         record Floor(ElementId id, Box box, List<List<Point>> rings) implements Shape { }
 
-        /** A wall's ground. @param thickness metres */
-        record Ground(ElementId id, Box box, List<List<Point>> rings, double thickness) implements Shape { }
+        /** A wall's ground. @param thickness metres; layers: lines between its layers, where its kind has several */
+        record Ground(ElementId id, Box box, List<List<Point>> rings, double thickness, List<List<Point>> layers) implements Shape { }
 
         /** A column's ground. */
         record Post(ElementId id, Box box, List<Point> ring) implements Shape { }
@@ -90,18 +94,22 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         Contents c = p.on(on);
         Footprints f = Footprints.of(c, Tolerances.BUILDING);
         Enclosures e = c.rooms().isEmpty() ? null : Enclosures.of(c, f, Tolerances.BUILDING);
-        return of(c, f, below(p, on), new SlabOutlines(Tolerances.BUILDING), e, Wells.of(p, on));
+        return of(c, f, below(p, on), new SlabOutlines(Tolerances.BUILDING), e, Wells.of(p, on), p.wallKinds());
     }
 
     /**
      * @param slabs keeps what was solved before
      * @param rooms what walls enclose, null where there are no rooms
      * @param wells where stairs come up through the slabs
+     * @param kinds of walls, for their layers
      */
     public static PlanShapes of(Contents c, Footprints walls, List<Shape.Ground> below, SlabOutlines slabs, Enclosures rooms,
-                                List<Ring> wells) {
+                                List<Ring> wells, List<WallKind> kinds) {
         List<Shape> out = new ArrayList<>();
-        for (StoreyElement e : c.elements()) shape(c, walls, slabs, rooms, wells, e).ifPresent(out::add);
+        Map<KindId, WallKind> layered = kinds.stream().filter(k -> k.layers().size() > 1).collect(Collectors.toMap(WallKind::id, k -> k));
+        for (StoreyElement e : c.elements())
+            if (e instanceof Wall w) out.add(ground(w, walls, w.kind().map(layered::get)));
+            else shape(c, walls, slabs, rooms, wells, e).ifPresent(out::add);
         out.sort(Comparator.comparingInt(PlanShapes::pass));
         return new PlanShapes(out, below);
     }
@@ -115,7 +123,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
     public static List<Shape.Ground> outlines(Project p, StoreyId of) {
         Contents c = p.on(of);
         Footprints f = Footprints.of(c, Tolerances.BUILDING);
-        return c.walls().stream().map(w -> ground(w, f)).toList();
+        return c.walls().stream().map(w -> ground(w, f, Optional.empty())).toList();
     }
 
     /** What lies under what. */
@@ -137,7 +145,7 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
                                          StoreyElement e) {
         return switch (e) {
             case Slab s -> Optional.of(floor(s, Wells.without(s, slabs.of(s, c), wells)));
-            case Wall w -> Optional.of(ground(w, walls));
+            case Wall w -> Optional.of(ground(w, walls, Optional.empty()));
             case Opening o -> c.wall(o.wall()).map(w -> gap(o, w));
             case Column x -> Optional.of(post(x));
             case Room r -> Optional.ofNullable(rooms).flatMap(x -> x.of(r)).map(x -> space(r, x));
@@ -189,9 +197,11 @@ public record PlanShapes(List<Shape> shapes, List<Shape.Ground> below) {
         return new Shape.Space(r.id(), box(rings), rings, r.number(), r.name(), r.zone(), e.area(), r.written(), e.middle());
     }
 
-    private static Shape.Ground ground(Wall w, Footprints walls) {
-        List<List<Point>> rings = walls.of(w.id()).stream().map(Ring::corners).toList();
-        return new Shape.Ground(w.id(), box(rings), rings, w.thickness().value());
+    private static Shape.Ground ground(Wall w, Footprints walls, Optional<WallKind> kind) {
+        List<Ring> ground = walls.of(w.id());
+        List<List<Point>> rings = ground.stream().map(Ring::corners).toList();
+        return new Shape.Ground(w.id(), box(rings), rings, w.thickness().value(), kind.map(k -> PlanLines.layers(w, k, ground))
+            .orElse(List.of()));
     }
 
     private static Shape.Gap gap(Opening o, Wall w) {

@@ -6,10 +6,12 @@ import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.FileId;
 import brightlintel.building.GridLine;
+import brightlintel.building.Kind;
 import brightlintel.building.KindId;
 import brightlintel.building.Level;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
+import brightlintel.building.OpeningKind;
 import brightlintel.building.Project;
 import brightlintel.building.Roof;
 import brightlintel.building.Room;
@@ -37,6 +39,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Sets right what a project file says that cannot hold together, and tells of each. Nothing is thrown. */
 final class Mending {
@@ -68,16 +71,18 @@ final class Mending {
         List<GridLine> grid = new ArrayList<>();
         for (GridLine g : d.grid()) grid.add(fresh(only(g, floorIds)));
         List<WallKind> kinds = once(d.wallKinds(), k -> k.id().value());
-        Set<KindId> kindIds = kinds.stream().map(WallKind::id).collect(Collectors.toSet());
+        List<OpeningKind> openingKinds = once(d.openingKinds(), k -> k.id().value());
+        Set<KindId> kindIds = Stream.concat(kinds.stream().map(Kind.class::cast), openingKinds.stream()).map(Kind::id)
+            .collect(Collectors.toSet());
         Map<StoreyId, Contents> contents = new LinkedHashMap<>();
         Set<LevelId> levelIds = levels.stream().map(Level::id).collect(Collectors.toSet());
         d.contents().forEach((id, list) -> {
-            if (floorIds.contains(id)) contents.put(id, contents(list.stream().map(e -> e instanceof Wall w ? ofKind(w, kindIds)
-                : e).toList(), levelIds, floorIds));
+            if (floorIds.contains(id)) contents.put(id, contents(list.stream().map(e -> ofKind(e, kindIds)).toList(), levelIds, floorIds));
             else lost("contents", Integer.toString(list.size()), "storey", id.value());
         });
         contents.values().removeIf(Contents::isEmpty);
-        return new Project(d.id(), d.name(), d.units(), d.site(), sources, underlays, there, levels, grid, contents, d.verdicts(), kinds);
+        return new Project(d.id(), d.name(), d.units(), d.site(), sources, underlays, there, levels, grid, contents, d.verdicts(), kinds,
+            openingKinds);
     }
 
     /** Of its own where the one that it repeats is not there, or is itself or a repeated one. */
@@ -151,10 +156,16 @@ final class Mending {
         return e.withId(id, e.from());
     }
 
-    private Wall ofKind(Wall w, Set<KindId> kinds) {
-        boolean there = w.kind().isEmpty() || kinds.contains(w.kind().get()) || lost("wall", w.id().value(), "kind",
-            w.kind().get().value());
-        return there ? w : w.withoutKind();
+    private StoreyElement ofKind(StoreyElement e, Set<KindId> kinds) {
+        return switch (e) {
+            case Wall w when isLost(w.kind(), kinds, "wall", w.id()) -> w.withoutKind();
+            case Opening o when isLost(o.kind(), kinds, "opening", o.id()) -> o.withoutKind();
+            default -> e;
+        };
+    }
+
+    private boolean isLost(Optional<KindId> kind, Set<KindId> kinds, String what, ElementId of) {
+        return kind.isPresent() && !kinds.contains(kind.get()) && !lost(what, of.value(), "kind", kind.get().value());
     }
 
     private Wall topped(Wall w, Set<LevelId> levels, Set<StoreyId> storeys) {

@@ -18,11 +18,12 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Migrations {
     /**
-     * From version n + 1 to n + 2. Versions 3, 5 and 6 only have more: a placement that straightens, evidence of sheets; colours set aside,
-     * columns and rooms; stairs, roofs, zones.
+     * From version n + 1 to n + 2. Versions 3, 5, 6 and 7 only have more: a placement that straightens, evidence of sheets; colours set
+     * aside,
+     * columns and rooms; stairs, roofs, zones; kinds of openings, parts of a building.
      */
     private static final List<Consumer<ObjectNode>> STEPS = List.of(Migrations::toVersion2, _ -> { }, Migrations::toVersion4,
-        _ -> { }, _ -> { });
+        _ -> { }, _ -> { }, _ -> { });
 
     private Migrations() { }
 

@@ -3,6 +3,7 @@ package brightlintel.store;
 import brightlintel.building.GridLine;
 import brightlintel.building.Ids;
 import brightlintel.building.Level;
+import brightlintel.building.OpeningKind;
 import brightlintel.building.Site;
 import brightlintel.building.Source;
 import brightlintel.building.Storey;
@@ -57,7 +58,8 @@ final class ProjectReader {
         return new Draft(p.path("id").asString(Ids.fresh()), p.path("name").asString(""), one(p, "units", Units.class, Units.METRIC),
             one(p, "site", Site.class, Site.UNKNOWN), list(p, "sources", Source.class), list(p, "underlays", Underlay.class),
             list(p, "storeys", Storey.class), list(p, "levels", Level.class), list(p, "grid", GridLine.class), contents,
-            list(p, "verdicts", Verdict.class), list(p, "wallKinds", WallKind.class));
+            list(p, "verdicts", Verdict.class), list(p, "wallKinds", WallKind.class),
+            list(p, "openingKinds", OpeningKind.class));
     }
 
     private <T> T one(JsonNode in, String name, Class<T> type, T usual) {

@@ -6,6 +6,8 @@ import brightlintel.paint.Raster;
 import brightlintel.solid.Body;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -20,6 +22,9 @@ public final class Painter3d {
     private static final float EDGE_BIAS = 0.03f;
     /** Where bodies touch, what is seen from within lies before the face of the other: the cut goes through both as one. */
     private static final float WITHIN_BIAS = 0.002f;
+    /** What encloses, and so hides; how much of it stays, of 256. */
+    private static final Set<Body.Matter> VEILS = EnumSet.of(Body.Matter.WALL, Body.Matter.SLAB, Body.Matter.ROOF);
+    private static final int VEIL = 70;
     private float[] depth = new float[0];
     private int[] ids = new int[0];
     private int width, height;
@@ -31,10 +36,11 @@ public final class Painter3d {
      * @param selected ids of bodies to be shown as chosen
      * @param cuts     what is left is what all of them keep; where they go through a body its inside is solid ink
      * @param sheets   drawings that lie in space
+     * @param through  whether walls, slabs and roofs that are not chosen let what is behind them be seen
      */
-    public record Look(Palette palette, Set<?> selected, List<Cut> cuts, List<Sheet> sheets) {
+    public record Look(Palette palette, Set<?> selected, List<Cut> cuts, List<Sheet> sheets, boolean through) {
         public Look(Palette palette, Set<?> selected) {
-            this(palette, selected, List.of(), List.of());
+            this(palette, selected, List.of(), List.of(), false);
         }
     }
 
@@ -53,8 +59,11 @@ public final class Painter3d {
             Arrays.fill(depth, y0 * width, y1 * width, Float.POSITIVE_INFINITY);
             Arrays.fill(ids, y0 * width, y1 * width, -1);
             Arrays.fill(r.pixels, y0 * width, y1 * width, 0xff000000 | look.palette.paper());
-            for (int t = 0; t < s.triangles; t++) triangle(s, t, y0, y1, r);
-            for (int e = 0; e < s.edges; e++) edge(s, e, y0, y1, r);
+            for (int t = 0; t < s.triangles; t++) if (!s.clear[s.body[t]]) triangle(s, t, y0, y1, r);
+            for (int e = 0; e < s.edges; e++) if (!s.clear[shapes.edgeBody[e]]) edge(s, e, y0, y1, r);
+            // from behind to the front, over what is solid
+            for (int t : s.veils) triangle(s, t, y0, y1, r);
+            if (s.veils.length > 0) for (int e = 0; e < s.edges; e++) if (s.clear[shapes.edgeBody[e]]) edge(s, e, y0, y1, r);
             for (SheetPainter p : s.sheets) p.paint(r, depth, s.cuts, y0, y1);
         });
     }
@@ -130,6 +139,9 @@ public final class Painter3d {
         private final Vec3 right, up, forward, target, light;
         private final float k;
         private final int[] inside;
+        /** Bodies that are seen through, and their triangles, the farthest first. */
+        final boolean[] clear;
+        final int[] veils;
         final CutPlanes cuts;
         final List<SheetPainter> sheets;
 
@@ -167,6 +179,11 @@ public final class Painter3d {
                 inside[i] = selected ? p.brassText() : shapes.of.get(i).matter() == Body.Matter.SLAB ? Palette.mix(p.ink(), p.paper(), 0.3)
                     : p.ink();
             }
+            clear = new boolean[ramps.length];
+            if (look.through) for (int i = 0; i < clear.length; i++)
+                clear[i] = VEILS.contains(shapes.of.get(i).matter()) && !look.selected.contains(shapes.of.get(i).id());
+            veils = look.through ? IntStream.range(0, triangles).filter(i -> clear[body[i]]).boxed().sorted(Comparator.comparingDouble(i ->
+                -(t[9 * i + 2] + t[9 * i + 5] + t[9 * i + 8]))).mapToInt(i -> i).toArray() : new int[0];
         }
 
         private void project(float[] from, float[] to) {
@@ -235,6 +252,7 @@ public final class Painter3d {
         float dzdx = ((bz - az) * (cy - ay) - (cz - az) * (by - ay)) / area, dzdy = ((cz - az) * (bx - ax) - (bz - az) * (cx - ax)) / area;
         int colour = 0xff000000 | (within ? s.inside(i) : s.colour(i)), id = s.body[i];
         float bias = within ? WITHIN_BIAS : 0;
+        boolean veil = s.clear[id];
         for (int y = minY; y <= maxY; y++) {
             float py = y + 0.5f;
             float lo = Float.POSITIVE_INFINITY, hi = Float.NEGATIVE_INFINITY;
@@ -258,6 +276,11 @@ public final class Painter3d {
             float z = az + dzdx * (from + 0.5f - ax) + dzdy * (py - ay);
             for (int p = y * width + from, end = y * width + to; p <= end; p++, z += dzdx)
                 if (z - bias < depth[p] && (s.cuts.count == 0 || s.cuts.keeps(p - y * width + 0.5f, py, z))) {
+                    if (veil) {
+                        r.blend(p, colour, VEIL);
+                        if (ids[p] < 0) ids[p] = id;
+                        continue;
+                    }
                     depth[p] = z - bias;
                     ids[p] = id;
                     r.pixels[p] = colour;

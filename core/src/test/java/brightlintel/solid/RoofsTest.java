@@ -49,6 +49,26 @@ class RoofsTest {
         return new Roof.Edge.Slope(Math.toRadians(degrees));
     }
 
+    /** Law: the underside lies where it was said to, and only the slope over the place has changed. */
+    @Test void aSideGoesThroughALevelAtAPlace() {
+        Seeds.each(60, seed -> {
+            Random r = new Random(seed);
+            double w = 6 + 6 * r.nextDouble(), d = 6 + 6 * r.nextDouble();
+            Ring ring = r.nextBoolean() ? box(w, d) : box(w, d).reversed();
+            Roof roof = roof(ring, 0.6 * r.nextDouble(), slope(35), slope(40), slope(35), slope(30));
+            Point at = new Point(w * (0.2 + 0.6 * r.nextDouble()), d * (0.2 + 0.6 * r.nextDouble()));
+            int side = Roofs.sideOver(roof, at).orElseThrow();
+            double height = (0.6 + 0.3 * r.nextDouble()) * RoofForm.of(roof).orElseThrow().under(at).orElseThrow();
+            Roof now = Roofs.through(roof, at, height).orElseThrow();
+            assertThat(RoofForm.of(now).orElseThrow().under(at).orElseThrow()).isCloseTo(height, within(1e-6));
+            for (int i = 0; i < 4; i++) if (i != side) assertThat(now.edges().get(i)).isEqualTo(roof.edges().get(i));
+        });
+        Roof one = roof(box(8, 6), 0.4, slope(35), new Roof.Edge.Gable(), slope(35), new Roof.Edge.Gable());
+        assertThat(Roofs.through(one, new Point(4, -0.2), 1)).as("beyond its eaves").isEmpty();
+        assertThat(Roofs.through(one, new Point(20, 2), 1)).as("beside it").isEmpty();
+        assertThat(Roofs.through(one, new Point(4, 2), -1)).as("below its eaves").isEmpty();
+    }
+
     @Test void aGabledRoofRisesToItsRidge() {
         RoofForm f = RoofForm.of(roof(box(10, 6), 0, slope(45), new Roof.Edge.Gable(), slope(45), new Roof.Edge.Gable())).orElseThrow();
         assertThat(f.ridge()).isCloseTo(3, within(1e-9));

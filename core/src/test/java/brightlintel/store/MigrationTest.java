@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Appearance;
 import brightlintel.building.Clearing;
+import brightlintel.building.Contents;
 import brightlintel.building.Evidence;
 import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
@@ -135,16 +136,30 @@ class MigrationTest {
         assertThat(o.project().on(ground.id()).slabs()).hasSize(1);
     }
 
+    /** Version 7 only has more. */
+    @Test void aProjectOfVersionSixIsWhatItWas() throws IOException {
+        Opened o = open("two-storeys-of-version-6.lintel", new Originals(folder.resolve("a")));
+        assertThat(o.version()).isEqualTo(6);
+        assertThat(o.remarks()).isEmpty();
+        Contents c = o.project().on(o.project().storeys().getFirst().id());
+        assertThat(c.stairs()).hasSize(1);
+        assertThat(c.roofs()).singleElement().satisfies(r -> assertThat(r.edges()).hasSize(4));
+        assertThat(c.walls().getFirst().kind()).contains(o.project().wallKinds().getFirst().id());
+        assertThat(c.openings()).isNotEmpty().allMatch(x -> x.kind().isEmpty());
+        assertThat(o.project().parts()).containsExactly("");
+        assertThat(o.project().openingKinds()).isEmpty();
+    }
+
     /** Saved again it is of this version, and opens as the same project. */
     @Test void aProjectOfVersionOneIsSavedAsThisVersion() throws IOException {
         Originals originals = new Originals(folder.resolve("a"));
         Project p = open("two-storeys-of-version-1.lintel", originals).project();
         Path saved = folder.resolve("again.lintel");
         ProjectFile.save(p, originals, saved);
-        assertThat(json(saved)).contains("\"version\" : 6");
+        assertThat(json(saved)).contains("\"version\" : 7");
         Opened again = ProjectFile.open(saved, new Originals(folder.resolve("c")), "Ground");
         assertThat(again.project()).isEqualTo(p);
-        assertThat(again.version()).isEqualTo(6);
+        assertThat(again.version()).isEqualTo(7);
         assertThat(again.remarks()).isEmpty();
     }
 
@@ -206,7 +221,7 @@ class MigrationTest {
     }
 
     @Test void aVersionThatIsNotKnownIsRefused() {
-        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":7,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
+        byte[] newer = "{\"format\":\"bright-lintel-project\",\"version\":8,\"writtenBy\":\"Bright Lintel 9\",\"project\":{}}".getBytes(
             StandardCharsets.UTF_8);
         try {
             ProjectFile.decisions(newer, "Ground");

@@ -22,6 +22,7 @@ import brightlintel.building.LevelId;
 import brightlintel.building.MarkRef;
 import brightlintel.building.Mend;
 import brightlintel.building.Opening;
+import brightlintel.building.OpeningKind;
 import brightlintel.building.Placement;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
@@ -97,7 +98,7 @@ class RoundTripTest {
     private Project project() {
         List<Storey> storeys = List.of(new Storey(STOREYS.get(0), "Ground", given(0.0), given(3.0),
             List.of(new UnderlayId("u0"), new UnderlayId("u1"))),
-            new Storey(STOREYS.get(1), "Über „1“", given(3.0), given(2.5), List.of(new UnderlayId("u1"))));
+            new Storey(STOREYS.get(1), "Über „1“", given(3.0), given(2.5), List.of(new UnderlayId("u1"))).ofPart(r.nextBoolean() ? "" : "Annexe"));
         Project p = Project.of("p" + r.nextInt(), r.nextBoolean() ? "" : "Boathouse \u2192 \uD83D\uDEA3", storeys)
             .withUnits(Units.values()[r.nextInt(2)]);
         p = p.withSite(new Site(given(r.nextDouble()), given(r.nextGaussian()), given(point())));
@@ -111,7 +112,8 @@ class RoundTripTest {
             p = p.withContents(s, c -> c.plus(all));
         }
         p = p.withWallKinds(List.of(new WallKind(new KindId("k1"), "outer 360", 0.36, true, 0xA23B24, List.of(new WallKind.Layer("brick", 0.24),
-            new WallKind.Layer("wool", 0.12))), new WallKind(new KindId("k2"), "partition", 0.1, false, -1, List.of())));
+            new WallKind.Layer("wool", 0.12))), new WallKind(new KindId("k2"), "partition", 0.1, false, -1, List.of())))
+            .withOpeningKinds(List.of(new OpeningKind(new KindId("o1"), "door 885", filling(), 0.885, 0, 2.01)));
         return p.withVerdicts(List.of(new Verdict(List.of(mark(), stroke()), Set.of(new ElementId("e1")), "off-its-strokes",
             r.nextBoolean(), "so it was built")));
     }
@@ -122,7 +124,8 @@ class RoundTripTest {
             Wall w = new Wall(id(), piece(), Side.values()[r.nextInt(3)], given(0.1 + r.nextDouble()), stand(), top(), from(),
                 r.nextBoolean() ? Optional.empty() : Optional.of(new KindId("k1")), r.nextBoolean() ? Set.of() : Set.of(Wall.End.END), Wall.Stance.values()[r.nextInt(2)]);
             out.add(w);
-            out.add(new Opening(id(), w.id(), r.nextDouble(), given(0.8), given(0.0), given(2.1), filling(), from()));
+            out.add(new Opening(id(), w.id(), r.nextDouble(), given(0.8), given(0.0), given(2.1), filling(), r.nextBoolean() ? Optional.empty()
+                : Optional.of(new KindId("o1")), from()));
         }
         out.add(new Slab(id(), ring(), r.nextBoolean() ? List.of() : List.of(ring()), stand(), given(0.25),
             r.nextBoolean() ? Optional.empty() : Optional.of(Set.of(out.get(0).id(), out.get(2).id())), from()));

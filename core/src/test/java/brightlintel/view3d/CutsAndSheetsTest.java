@@ -34,7 +34,7 @@ class CutsAndSheetsTest {
 
     private static Raster painted(Painter3d painter, List<Body> bodies, Camera c, List<Cut> cuts, List<Sheet> sheets) {
         Raster r = new Raster(W, H);
-        painter.paint(bodies, c, new Painter3d.Look(P, Set.of(), cuts, sheets), r);
+        painter.paint(bodies, c, new Painter3d.Look(P, Set.of(), cuts, sheets, false), r);
         return r;
     }
 

@@ -48,6 +48,23 @@ class Painter3dTest {
             }
     }
 
+    /** A wall that is seen through stays a veil over what is behind, and is picked where nothing solid is. */
+    @Test void whatIsSolidIsSeenThroughVeils() {
+        List<Body> two = new ArrayList<>(bodies("near 0 0 -> 4 0 thick 0.2\n"));
+        Body far = bodies("far 1.5 3 -> 2.5 3 thick 0.2\n").getFirst();
+        two.add(new Body(far.id(), far.storey(), Body.Matter.COLUMN, far.triangles(), far.edges()));
+        Camera c = new Camera(new Vec3(2, 1.5, 1.5), 0, 0, 40);
+        Painter3d painter = new Painter3d();
+        Raster solid = painted(painter, two, c, 320, 240), through = new Raster(320, 240);
+        painter.paint(two, c, new Painter3d.Look(P, Set.of(), List.of(), List.of(), true), through);
+        assertThat(painter.at(160, 120).id()).isEqualTo(new ElementId("far"));
+        assertThat(painter.at(100, 120).id()).isEqualTo(new ElementId("near"));
+        assertThat(through.at(160, 120)).as("the column shows").isNotEqualTo(through.at(100, 120)).isNotEqualTo(solid.at(160, 120));
+        assertThat(through.at(100, 120)).as("the wall is still there").isNotEqualTo(through.at(4, 4));
+        painter.paint(two, c, new Painter3d.Look(P, Set.of(new ElementId("near")), List.of(), List.of(), true), through);
+        assertThat(painter.at(160, 120).id()).as("what is chosen is solid").isEqualTo(new ElementId("near"));
+    }
+
     @Test void besideTheBuildingThereIsNothing() {
         Painter3d painter = new Painter3d();
         Raster r = painted(painter, bodies("a 0 0 -> 4 0 thick 0.2\n"), new Camera(new Vec3(2, 0, 1.5), 0, 0, 20), 320, 240);

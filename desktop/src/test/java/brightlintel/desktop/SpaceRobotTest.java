@@ -84,6 +84,28 @@ class SpaceRobotTest extends CrossRobot {
         assertThat(inked()).isLessThan(with * 2 / 3);
     }
 
+    @Test void wallsAreSeenThrough() throws Exception {
+        WritableImage solid = seen();
+        command("See through");
+        assertThat(w.space().through()).isTrue();
+        assertThat(differing(solid, seen())).as("what walls hid shows through them").isGreaterThan(5000);
+        TrueRobotTest.shot("see-through");
+        command("See through");
+        assertThat(differing(solid, seen())).isZero();
+    }
+
+    private WritableImage seen() throws Exception {
+        stays();
+        return onWindow(() -> space().snapshot(null, null));
+    }
+
+    private static int differing(WritableImage a, WritableImage b) {
+        int n = 0;
+        for (int y = 0; y < a.getHeight(); y++)
+            for (int x = 0; x < a.getWidth(); x++) if (a.getPixelReader().getArgb(x, y) != b.getPixelReader().getArgb(x, y)) n++;
+        return n;
+    }
+
     @Test void aLevelCutIsTypedAndDraggedByItsRing() throws Exception {
         Color ink = Color.web("#16323A");
         int before = count(ink);

@@ -3,6 +3,8 @@ package brightlintel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.stream.Collectors;
 
 import org.junit.jupiter.api.Test;
@@ -19,6 +21,7 @@ import brightlintel.building.Wall;
 import brightlintel.building.Zone;
 import brightlintel.geom.Point;
 import brightlintel.joint.Enclosure;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 
 /** Stairs, slabs with holes, roofs, glazed walls, zones and the outline, by mouse and keyboard over the demo's ground floor. */
@@ -122,6 +125,53 @@ class UpperRobotTest extends DemoRobot {
 
     private Roof roof() {
         return w.contents().roofs().getFirst();
+    }
+
+    @Test void anotherPartOfTheBuildingStandsBesideIt() throws Exception {
+        toTrace();
+        button("part-add");
+        until("it is asked for", () -> lookup("#card-text").tryQuery().isPresent());
+        write("Annexe");
+        type(KeyCode.ENTER);
+        until("it is there", () -> project().parts().size() == 2);
+        assertThat(w.storey().name()).isEqualTo("Annexe ground");
+        rest();
+        TrueRobotTest.shot("part");
+        keys(KeyCode.PAGE_UP);
+        assertThat(w.storey().name()).as("nothing stands above it").isEqualTo("Annexe ground");
+        button("part-");
+        assertThat(w.storey().name()).isEqualTo("Ground");
+        keys(KeyCode.PAGE_UP);
+        assertThat(w.storey().name()).isEqualTo("Upper");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(project().parts()).hasSize(1);
+    }
+
+    @Test void aSlopeGoesThroughALevelAndTheStairUnderItIsMeasured() throws Exception {
+        toTrace();
+        command("Roof over all walls");
+        Roof r = roof();
+        Point at = w.contents().form(r).orElseThrow().faces().stream().max(Comparator.comparingDouble(RoofForm.Face::area))
+            .map(f -> new Enclosure(f.plan(), List.of()).middle()).orElseThrow();
+        button("command-roof-point");
+        clickAt(at.x(), at.y());
+        TrueRobotTest.shot("roof-point");
+        Point clicked = w.aim().at();
+        figure("4.25");
+        assertThat(w.contents().form(roof()).orElseThrow().under(clicked).orElseThrow()).isCloseTo(4.25 - 3.3, within(1e-6));
+        leave();
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(roof()).isEqualTo(r);
+        command("Stair");
+        clickAt(10, 6);
+        clickAt(10, 9);
+        type(KeyCode.ENTER);
+        leave();
+        clickAt(10, 7);
+        until("it is selected", () -> w.selection().contains(w.contents().stairs().getFirst().id()));
+        Label free = lookup("#stair-headroom").queryAs(Label.class);
+        assertThat(free.getText()).as("under a roof it has a limit").matches("[✓✗] .*m");
+        TrueRobotTest.shot("headroom");
     }
 
     @Test void aWallIsGlazed() throws Exception {

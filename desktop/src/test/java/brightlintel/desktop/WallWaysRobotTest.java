@@ -134,6 +134,36 @@ class WallWaysRobotTest extends DemoRobot {
         assertThat(walls()).as("undone").allMatch(x -> Math.abs(x.thickness().value() - 0.36) < 1e-9 || Math.abs(x.thickness().value() - 0.24) < 1e-9);
     }
 
+    /** A width with its heights is kept as a kind; what is drawn as wide is of it, and it changes them all. */
+    @Test void aKindOfDoorIsKeptDrawnWithAndChanged() throws Exception {
+        bare();
+        command("Rectangle");
+        clickAt(14, 17);
+        pointAt(16, 19);
+        write("8x5");
+        type(KeyCode.ENTER);
+        keys(KeyCode.ESCAPE);
+        command("Door");
+        button("opening-kind-make");
+        KindId kind = project().openingKinds().getFirst().id();
+        clickAt(15, 17);
+        pointAt(17, 17);
+        type(KeyCode.ENTER);
+        Opening o = w.contents().openings().getFirst();
+        assertThat(o.kind()).contains(kind);
+        assertThat(o.head().isAssumed()).isFalse();
+        retype("opening-kind-head", "2.26");
+        assertThat(w.contents().openings().getFirst().head().value()).isCloseTo(2.26, within(1e-9));
+        retype("opening-kind-name-" + kind.value(), "workshop door");
+        retype("opening-kind-width-" + kind.value(), "1000");
+        TrueRobotTest.shot("opening-kind");
+        assertThat(w.contents().openings().getFirst().width().value()).isCloseTo(1, within(1e-9));
+        assertThat(w.settings().opening(false).lastWidth()).as("the next is as wide").isCloseTo(1, within(1e-9));
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(w.contents().openings().getFirst().width().value()).as("undone").isLessThan(1);
+    }
+
     /** Dragged by its body a wall takes its neighbours' corners along; brought to a line it meets it; two become one. */
     @Test void wallsAreMovedMetAndJoined() throws Exception {
         bare();

@@ -218,6 +218,7 @@ public final class BasePlan {
                 case Wall w -> {
                     layer(WALLS, 7);
                     f.of(w.id()).forEach(r -> ring(r, WALLS));
+                    w.kind().flatMap(p::wallKind).ifPresent(k -> PlanLines.layers(w, k, f.of(w.id())).forEach(l -> lines(l, WALLS)));
                 }
                 case Opening o -> c.wall(o.wall()).ifPresent(w -> {
                     layer(OPENINGS, 30);

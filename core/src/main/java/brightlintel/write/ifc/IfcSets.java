@@ -2,7 +2,9 @@ package brightlintel.write.ifc;
 
 import static brightlintel.write.ifc.StepText.NONE;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import brightlintel.building.Ids;
 import brightlintel.write.ifc.StepText.Ref;
@@ -56,6 +58,20 @@ final class IfcSets {
     void properties(String name, String of, Ref element, Ref... properties) {
         s.add("IFCRELDEFINESBYPROPERTIES", id("has-" + name + "/" + of), NONE, NONE, NONE, List.of(element), set(name + "/" + of, name,
             properties));
+    }
+
+    /**
+     * What the standard's common set of a kind of element says, as far as it is known.
+     *
+     * @param reference what elements of this sort are called here
+     * @param external  nothing where nobody said
+     */
+    void common(String name, String of, Ref element, String reference, Optional<Boolean> external, Ref... more) {
+        List<Ref> all = new ArrayList<>();
+        if (!reference.isEmpty()) all.add(property("Reference", "IFCIDENTIFIER", reference));
+        external.ifPresent(x -> all.add(property("IsExternal", "IFCBOOLEAN", x)));
+        all.addAll(List.of(more));
+        if (!all.isEmpty()) properties(name, of, element, all.toArray(Ref[]::new));
     }
 
     void aggregate(String role, Ref whole, List<Ref> parts) {

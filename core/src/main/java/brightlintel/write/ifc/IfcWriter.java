@@ -70,6 +70,7 @@ public final class IfcWriter {
     private final IfcSets sets;
     private final IfcUpper upper;
     private final IfcZones zones;
+    private final IfcOpeningTypes openingTypes;
     private final Ref context;
     private final List<Note> notes = new ArrayList<>();
     private final Map<KindId, List<Ref>> ofKind = new LinkedHashMap<>();
@@ -88,6 +89,7 @@ public final class IfcWriter {
         sets = new IfcSets(s, project.id());
         upper = new IfcUpper(s, shapes, sets);
         zones = new IfcZones(s, shapes, sets);
+        openingTypes = new IfcOpeningTypes(s, sets, project);
     }
 
     /** @return what was left out */
@@ -113,17 +115,23 @@ public final class IfcWriter {
         Ref site = s.add("IFCSITE", sets.id("site"), NONE, project.name(), NONE, NONE, atSite, NONE, NONE, StepText.of("ELEMENT"), NONE,
             NONE,
             datum, NONE, NONE);
-        Ref atBuilding = shapes.placement(atSite, 0, 0, 0, EAST);
-        Ref building = s.add("IFCBUILDING", sets.id("building"), NONE, project.name(), NONE, NONE, atBuilding, NONE, NONE,
-            StepText.of("ELEMENT"), datum, NONE, NONE);
         sets.aggregate("site", p, List.of(site));
-        sets.aggregate("building", site, List.of(building));
-        List<Ref> storeys = new ArrayList<>();
-        for (Storey st : project.storeys()) storeys.add(storey(st, atBuilding));
-        sets.aggregate("storeys", building, storeys);
+        Ref atBuilding = shapes.placement(atSite, 0, 0, 0, EAST);
+        List<Ref> buildings = project.parts().stream().map(part -> building(part, atBuilding)).toList();
+        sets.aggregate("building", site, buildings);
         for (WallKind k : project.wallKinds()) if (ofKind.containsKey(k.id())) wallKind(k, ofKind.get(k.id()));
+        openingTypes.write();
         zones.groups();
-        grid(building, atBuilding);
+        grid(buildings.getFirst(), atBuilding);
+    }
+
+    /** One for each part of the building, all in one place. */
+    private Ref building(String part, Ref at) {
+        String key = part.isEmpty() ? "" : "/" + part;
+        Ref building = s.add("IFCBUILDING", sets.id("building" + key), NONE, part.isEmpty() ? project.name() : part, NONE, NONE, at, NONE,
+            NONE, StepText.of("ELEMENT"), project.site().datum().value(), NONE, NONE);
+        sets.aggregate("storeys" + key, building, project.stack(part).stream().map(st -> storey(st, at)).toList());
+        return building;
     }
 
     /**
@@ -288,6 +296,9 @@ public final class IfcWriter {
         s.add("IFCRELFILLSELEMENT", sets.id("fills/" + o.id().value()), NONE, NONE, NONE, hole, product);
         sets.quantities(window ? "Qto_WindowBaseQuantities" : "Qto_DoorBaseQuantities", o.id().value(), product, sets.length("Width",
             o.width().value()), sets.length("Height", height), sets.area("Area", o.width().value() * height));
+        openingTypes.of(o, swing(o), product);
+        sets.common(window ? "Pset_WindowCommon" : "Pset_DoorCommon", o.id().value(), product, (window ? "Window " : "Door ") + mm(o),
+            isOuter(w));
         return product;
     }
 
@@ -309,6 +320,7 @@ public final class IfcWriter {
         s.add("IFCRELFILLSELEMENT", sets.id("fills/" + id), NONE, NONE, NONE, hole, wall);
         sets.quantities("Qto_CurtainWallQuantities", id, wall, sets.length("Length", width), sets.length("Height", height),
             sets.length("Width", g.post()), sets.area("GrossSideArea", width * height), sets.area("NetSideArea", width * height));
+        sets.common("Pset_CurtainWallCommon", id, wall, "Glazed wall " + mm(o), isOuter(host.wall));
         return wall;
     }
 
@@ -316,6 +328,11 @@ public final class IfcWriter {
         return s.add(type, sets.id("glazed/" + key), NONE, name, NONE, NONE, shapes.placement(at, 0, 0, 0, EAST),
             shapes.shape(shapes.blocks(List.of(new IfcShapes.Block(ground.mapped(host.local), p.bottom(), p.top() - p.bottom())))), NONE,
             StepText.of(sort));
+    }
+
+    /** Only where the wall's kind says so. */
+    private Optional<Boolean> isOuter(Wall w) {
+        return w.kind().flatMap(project::wallKind).map(WallKind::outer);
     }
 
     private static String sash(Opening o) {
@@ -350,6 +367,8 @@ public final class IfcWriter {
             StepText.of("FLOOR"));
         sets.quantities("Qto_SlabBaseQuantities", slab.id().value(), ref, sets.length("Depth", t), sets.area("GrossArea", outline.area()),
             sets.area("NetArea", net), sets.volume("NetVolume", net * t));
+        sets.common("Pset_SlabCommon", slab.id().value(), ref, "Slab " + Math.round(t * 1000), Optional.empty(),
+            sets.property("PitchAngle", "IFCPLANEANGLEMEASURE", 0.0));
         return ref;
     }
 
@@ -379,6 +398,8 @@ public final class IfcWriter {
         double area = c.section().area();
         sets.quantities("Qto_ColumnBaseQuantities", c.id().value(), ref, sets.length("Length", height), sets.area("CrossSectionArea", area),
             sets.volume("GrossVolume", area * height), sets.volume("NetVolume", area * height));
+        sets.common("Pset_ColumnCommon", c.id().value(), ref, "Column " + size(c.section()), Optional.empty(),
+            sets.property("Slope", "IFCPLANEANGLEMEASURE", Math.PI / 2));
         return ref;
     }
 
@@ -399,6 +420,8 @@ public final class IfcWriter {
         sets.quantities("Qto_SpaceBaseQuantities", r.id().value(), ref, sets.length("Height", height), sets.length("NetPerimeter",
             e.perimeter()),
             sets.area("NetFloorArea", e.area()), sets.volume("NetVolume", e.area() * height));
+        sets.common("Pset_SpaceCommon", r.id().value(), ref, r.number().isEmpty() ? r.name() : r.number(), Optional.of(false),
+            r.written().map(a -> sets.property("NetPlannedArea", "IFCAREAMEASURE", a)).stream().toArray(Ref[]::new));
         return ref;
     }
 

@@ -170,10 +170,14 @@ public final class PlanPlot {
                 for (Ring h : e.holes()) stroke(SLABS, ring(h), true, Plot.Pen.of(FINE, GREY));
             }
         }
-        for (Wall w : c.walls()) for (Ring r : walls.of(w.id())) {
-            List<Curve> outline = ring(r);
-            add(new Plot.Fill(WALLS, List.of(outline), INK));
-            stroke(WALLS, outline, true, Plot.Pen.of(MIDDLE, INK));
+        for (Wall w : c.walls()) {
+            for (Ring r : walls.of(w.id())) {
+                List<Curve> outline = ring(r);
+                add(new Plot.Fill(WALLS, List.of(outline), INK));
+                stroke(WALLS, outline, true, Plot.Pen.of(MIDDLE, INK));
+            }
+            w.kind().flatMap(p::wallKind).ifPresent(k -> PlanLines.layers(w, k, walls.of(w.id())).forEach(l ->
+                stroke(WALLS, chords(l, false), false, Plot.Pen.of(FINE, PALE))));
         }
         for (Column x : c.columns()) {
             List<Curve> outline = ring(x.ground());

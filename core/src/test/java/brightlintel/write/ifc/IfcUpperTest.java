@@ -3,28 +3,14 @@ package brightlintel.write.ifc;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashSet;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-
-import org.junit.jupiter.api.Test;
-
 import brightlintel.building.BuildingOutline;
 import brightlintel.building.Division;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.GridLine;
+import brightlintel.building.KindId;
 import brightlintel.building.Opening;
+import brightlintel.building.OpeningKind;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.Roof;
@@ -39,11 +25,29 @@ import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import brightlintel.building.Zone;
+import brightlintel.edit.OpeningKinds;
+import brightlintel.edit.Stacking;
+import brightlintel.edit.WallKinds;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 
 /** Stairs, roofs, glazed walls, zones and what bounds rooms, as IFC. */
 class IfcUpperTest {
@@ -126,6 +130,35 @@ class IfcUpperTest {
         assertThat(count(ifc, "IFCSPATIALZONE")).isEqualTo(2);
         assertThat(ifc).contains(".QUARTER_TURN_STAIR.", ".GABLE_ROOF.", "'Pset_StairCommon'", "'Qto_RoofBaseQuantities'",
             "'Qto_DoorBaseQuantities'", ".RADIAL.");
+    }
+
+    @Test void whatIsKnownStandsInTheStandardsSets() throws IOException {
+        String ifc = written();
+        assertThat(ifc).contains("'Pset_DoorCommon'", "'Pset_CurtainWallCommon'", "'Pset_SlabCommon'", "'Pset_SpaceCommon'");
+        assertThat(count(ifc, "IFCDOORTYPE")).isEqualTo(1);
+        assertThat(ifc).containsPattern("IFCDOORTYPE\\('[^']+',\\$,'Door 900 x 2100',.*\\.SINGLE_SWING_LEFT\\.");
+        KindId outer = new KindId("c2f7a7c4-2f0e-4d0f-8e53-0a7f6f0f3a11"), entrance = new KindId("d2f7a7c4-2f0e-4d0f-8e53-0a7f6f0f3a11");
+        Project p = WallKinds.give(Set.of(new ElementId("inner")), outer).apply(WallKinds.add(new WallKind(outer, "outer", 0.3, true, -1,
+            List.of())).apply(house()));
+        p = OpeningKinds.give(Set.of(new ElementId("door")), entrance).apply(OpeningKinds.add(new OpeningKind(entrance, "entrance",
+            new Opening.Filling.Door(false, true), 0.9, 0, 2.1)).apply(p));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        IfcWriter.write(p, Tolerances.BUILDING, "house.ifc", Instant.EPOCH, out);
+        String kinds = out.toString(StandardCharsets.US_ASCII);
+        assertThat(kinds).containsPattern("IFCDOORTYPE\\('[^']+',\\$,'entrance',");
+        assertThat(kinds.split("IFCPROPERTYSINGLEVALUE\\('IsExternal',\\$,IFCBOOLEAN\\(\\.T\\.\\)")).as("wall type, door, roof").hasSizeGreaterThanOrEqualTo(4);
+    }
+
+    @Test void eachPartIsABuildingWithItsStoreys() throws IOException {
+        Project p = house();
+        p = Stacking.addPart(p.storeys().getFirst().id(), new StoreyId("a7c4c2f7-2f0e-4d0f-8e53-0a7f6f0f3a11"), "Annexe", "Annexe ground").apply(p);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        IfcWriter.write(p, Tolerances.BUILDING, "house.ifc", Instant.EPOCH, out);
+        String ifc = out.toString(StandardCharsets.US_ASCII);
+        if (System.getProperty("ifc.parts") != null) Files.writeString(Path.of(System.getProperty("ifc.parts")), ifc);
+        assertThat(count(ifc, "IFCBUILDING")).isEqualTo(2);
+        assertThat(count(ifc, "IFCBUILDINGSTOREY")).isEqualTo(3);
+        assertThat(ifc).containsPattern("IFCBUILDING\\('[^']+',\\$,'Annexe',");
     }
 
     @Test void roomsAreBoundedByWallsDoorsAndAir() throws IOException {

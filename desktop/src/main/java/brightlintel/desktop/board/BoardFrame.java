@@ -5,6 +5,7 @@ import brightlintel.building.Ink;
 import brightlintel.building.Project;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
+import brightlintel.building.WallKind;
 import brightlintel.desktop.state.Looks;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Witness;
@@ -35,6 +36,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Composes a frame: the last picture of the underlay, the model, the marks of the tool, the rulers. Works nothing out that a frame before
@@ -50,10 +52,11 @@ final class BoardFrame {
     private PlanShapes shapes;
     private List<Ring> wells = List.of();
     private Enclosures roomsSeen;
+    private List<WallKind> kinds = List.of();
     private Project modelOf;
     private StoreyId modelOn;
     private Box model = Box.EMPTY;
-    private Optional<Contents> belowOf = Optional.empty();
+    private List<Contents> belowOf = List.of();
     private List<PlanShapes.Shape.Ground> below = List.of();
 
     /** @param again asks for another frame */
@@ -192,19 +195,23 @@ final class BoardFrame {
         Project project = w.project();
         StoreyId on = w.storeyId();
         Optional<StoreyId> outlined = w.looks().echo().seen(project, on).or(() -> project.below(on)).map(Storey::id);
-        Optional<Contents> under = outlined.map(project::on);
-        boolean sameBelow = under.isPresent() == belowOf.isPresent() && (under.isEmpty() || under.get() == belowOf.get());
+        List<StoreyId> faint = Stream.concat(outlined.stream(), project.storeys().stream().filter(s -> !s.part().equals(w.storey().part())
+            && s.isBeside(w.storey())).map(Storey::id)).toList();
+        List<Contents> under = faint.stream().map(project::on).toList();
+        boolean sameBelow = under.size() == belowOf.size() && IntStream.range(0, under.size()).allMatch(i ->
+            under.get(i) == belowOf.get(i));
         if (!sameBelow) {
             belowOf = under;
-            below = outlined.map(s -> PlanShapes.outlines(project, s)).orElse(List.of());
+            below = faint.stream().flatMap(s -> PlanShapes.outlines(project, s).stream()).toList();
         }
         Enclosures rooms = w.contents().rooms().isEmpty() ? null : w.solved().enclosuresSeen();
         List<Ring> up = w.solved().wells();
-        if (!sameBelow || shapesOf != w.contents() || rooms != roomsSeen || !up.equals(wells)) {
+        if (!sameBelow || shapesOf != w.contents() || rooms != roomsSeen || !up.equals(wells) || kinds != project.wallKinds()) {
+            kinds = project.wallKinds();
             wells = up;
             shapesOf = w.contents();
             roomsSeen = rooms;
-            shapes = PlanShapes.of(shapesOf, w.solved().footprints(), below, w.solved().slabs(), rooms, wells);
+            shapes = PlanShapes.of(shapesOf, w.solved().footprints(), below, w.solved().slabs(), rooms, wells, kinds);
         }
         return shapes;
     }

@@ -12,6 +12,7 @@ import brightlintel.building.UnderlayId;
 import brightlintel.building.Units;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Change;
+import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
@@ -35,6 +36,7 @@ import brightlintel.desktop.tool.OutlineTool;
 import brightlintel.desktop.tool.Outlines;
 import brightlintel.desktop.tool.ParallelTool;
 import brightlintel.desktop.tool.Picking;
+import brightlintel.desktop.tool.RoofPointTool;
 import brightlintel.desktop.tool.RoomTool;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.tool.SeparationTool;
@@ -256,6 +258,8 @@ public final class Commands {
         for (WallArcTool.Way way : WallArcTool.Way.values()) tool(way.id(), "", w -> new WallArcTool(w, way));
         tool("wall-parallel", "", ParallelTool::wall);
         tool("wall-on-grid", "", WallOnGridTool::new);
+        add("roof-point", "", w -> w.contents().roofs().stream().anyMatch(r -> !r.edges().isEmpty()), w ->
+            w.startQuietly(new RoofPointTool(w)));
         add("joint", "", w -> w.contents().walls().size() > 1, w -> w.startQuietly(new JointTool(w)));
         for (int n : new int[] {1, 2}) add(n == 1 ? "square-off" : "square-off-two", "", w -> w.tool() instanceof WallTool t
             && t.canSquareOff(), w -> {
@@ -366,8 +370,8 @@ public final class Commands {
     private void storeys() {
         add("storey-above", "Page_Up", ALWAYS, w -> w.project().above(w.storeyId()).ifPresent(s -> w.go(s.id())));
         add("storey-below", "Page_Down", ALWAYS, w -> w.project().below(w.storeyId()).ifPresent(s -> w.go(s.id())));
-        add("storey-add", "", ALWAYS, w -> fresh(w, id -> Stacking.add(id, name(w))));
-        add("storey-add-below", "", ALWAYS, w -> fresh(w, id -> Stacking.addBelow(id, Words.of("storey.cellar"))));
+        add("storey-add", "", ALWAYS, w -> fresh(w, id -> Stacking.add(w.storeyId(), id, name(w))));
+        add("storey-add-below", "", ALWAYS, w -> fresh(w, id -> Stacking.addBelow(w.storeyId(), id, Words.of("storey.cellar"))));
         add("storey-repeat", "", w -> !w.contents().isEmpty(), w -> fresh(w, id -> Stacking.repeatAbove(w.storeyId(), id, name(w))));
         add("storey-repeat-up", "", w -> !w.contents().isEmpty() && w.project().above(w.storeyId()).isPresent(), w -> {
             StoreyId above = w.project().above(w.storeyId()).orElseThrow().id();
@@ -381,6 +385,12 @@ public final class Commands {
         StoreyId id = StoreyId.fresh();
         w.apply(edit.apply(id));
         w.go(id);
+    }
+
+    /** Another part of the building beside the one in hand. */
+    public static void addPart(Workspace w, String part) {
+        if (w.project().parts().contains(part)) w.say(new Message(Message.Tone.BAD, Words.of("part.taken")));
+        else if (!part.isEmpty()) fresh(w, id -> Stacking.addPart(w.storeyId(), id, part, Words.of("part.storey", part)));
     }
 
     private static String name(Workspace w) {

@@ -14,15 +14,12 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
 /** Kinds of walls, by name: which the next wall is of, and what each is. */
 final class KindsPart {
-    private static final double NAME = 92, THICK = 46;
     private static final int INK = 0x16323A;
 
     private KindsPart() { }
@@ -53,18 +50,6 @@ final class KindsPart {
     }
 
     private static Node row(Workspace w, WallKind k, boolean chosen) {
-        Button use = Parts.small(chosen ? "✓" : "○", "kind-use-" + k.id().value(), () -> w.settings().wall(w.settings().wall().with(k)));
-        use.setAccessibleText(Words.of("kind.use", k.name()));
-        if (chosen) use.getStyleClass().add("chosen");
-        TextField name = Parts.entry(w, "kind-name-" + k.id().value(), k.name(), t -> {
-            boolean good = !t.isBlank() && !WallKinds.isTaken(w.project(), t, k.id());
-            if (good) w.apply(WallKinds.change("edit.kind-name", k.id(), x -> x.withName(t.strip())));
-            return good;
-        });
-        name.setPrefWidth(NAME);
-        name.setMinWidth(NAME);
-        name.setStyle("-fx-alignment: center-left;");
-        HBox.setHgrow(name, Priority.ALWAYS);
         TextField thick = Parts.entry(w, "kind-thickness-" + k.id().value(), w.lengths().part(k.thickness()), t -> {
             Optional<Double> v = LengthReader.read(t, w.lengths().partUnit()).filter(x -> x > 0.005 && x < 10);
             v.ifPresent(x -> {
@@ -74,16 +59,13 @@ final class KindsPart {
             });
             return v.isPresent();
         });
-        thick.setPrefWidth(THICK);
-        thick.setMinWidth(THICK);
-        Button gone = Parts.small("✕", "kind-remove-" + k.id().value(), () -> w.apply(WallKinds.remove(k.id())));
         long n = w.project().storeys().stream().flatMap(x -> w.project().on(x.id()).walls().stream()).map(Wall::kind)
             .filter(x -> x.filter(k.id()::equals).isPresent()).count();
-        gone.setAccessibleText(Words.of("kind.remove", k.name(), n));
-        gone.setTooltip(new Tooltip(Words.of("kind.remove", k.name(), n)));
-        HBox row = new HBox(4, use, name, thick, colour(w, k), gone);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
+        return KindRow.of(w, "kind", k, chosen, new KindRow.Does(() -> w.settings().wall(w.settings().wall().with(k)), t -> {
+            boolean good = !WallKinds.isTaken(w.project(), t, k.id());
+            if (good) w.apply(WallKinds.change("edit.kind-name", k.id(), x -> x.withName(t)));
+            return good;
+        }, () -> w.apply(WallKinds.remove(k.id()))), Words.of("kind.remove", k.name(), n), thick, colour(w, k));
     }
 
     /** Whether it is outer, and its layers from the left face: brick 240, wood fibre 120. They make its thickness. */

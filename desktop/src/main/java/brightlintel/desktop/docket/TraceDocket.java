@@ -127,9 +127,12 @@ final class TraceDocket {
         TextField head = height("opening-head", s.head(),
             v -> s.withHeights(s.sill(), v), v -> v > s.sill());
         VBox v = Parts.decision(Words.of(t.isWindow() ? "trace.window-in-hand" : "trace.door-in-hand"), Parts.right("Esc", "kbd"), true,
-            Parts.figure(Words.of("opening.last-width"), Parts.right(w.lengths().partWithUnit(s.lastWidth()))),
-            Parts.figure(Words.of("opening.sill"), Parts.beside(sill, Parts.right(Words.of("who.assumed"), "brass"))),
-            Parts.figure(Words.of("opening.head"), Parts.beside(head, Parts.right(Words.of("who.assumed"), "brass"))));
+            Parts.figure(Words.of("opening.last-width"), Parts.right(w.lengths().partWithUnit(s.lastWidth()))));
+        // what its kind says is not assumed
+        if (s.kind().isEmpty()) v.getChildren().addAll(Parts.figure(Words.of("opening.sill"), Parts.beside(sill,
+            Parts.right(Words.of("who.assumed"), "brass"))), Parts.figure(Words.of("opening.head"), Parts.beside(head,
+            Parts.right(Words.of("who.assumed"), "brass"))));
+        v.getChildren().addAll(1, OpeningKindsPart.build(w, t.isWindow()));
         v.getChildren().add(t.isWindow() ? sashes(s) : ways(s));
         if (t.offers()) v.getChildren().add(Parts.row(Parts.button(w, commands.get("take"), true)));
         if (!t.isWindow())

@@ -144,7 +144,7 @@ public final class Properties extends VBox {
                 walls(List.of(x), out);
                 wallFacts(x, out);
             }
-            case Opening o -> opening(o, out);
+            case Opening o -> new OpeningPanel(w, out).one(o);
             case Slab s -> slab(s, out);
             case GridLine g -> grid(g, out);
             case Column c -> new ColumnPanel(w, out).build(List.of(c));
@@ -185,7 +185,8 @@ public final class Properties extends VBox {
             v -> v > 0.005 && v < 10,
             v -> change.apply("edit.wall-thickness", x -> x.withThickness(Given.stated(v))).run(),
             list.getFirst().thickness().isAssumed()));
-        if (!w.project().wallKinds().isEmpty()) out.add(kinds(list, ids));
+        if (!w.project().wallKinds().isEmpty()) out.add(Shared.kinds("prop-kind", WIDE, w.project().wallKinds(), Shared.same(list,
+            Wall::kind).flatMap(k -> k), k -> w.apply(WallKinds.give(ids, k))));
         var side = Parts.button(Words.of("side." + list.getFirst().side().name()), "prop-side",
             change.apply("edit.wall-side", x -> x.withSide(x.side().next())));
         side.getStyleClass().add("small");
@@ -200,19 +201,6 @@ public final class Properties extends VBox {
             change.apply("edit.wall-base", x -> x.withBase(s)).run()));
         out.add(Ends.top(w, "prop-top", list.stream().map(Wall::top).toList(), true, t -> change.apply("edit.wall-top", x ->
             x.withTop(t)).run()));
-    }
-
-    /** Of which kind they are; the kind sets their thickness. */
-    private Node kinds(List<Wall> list, Set<ElementId> ids) {
-        ComboBox<String> c = new ComboBox<>();
-        c.setId("prop-kind");
-        c.setPrefWidth(WIDE);
-        w.project().wallKinds().forEach(k -> c.getItems().add(k.name()));
-        boolean same = list.stream().map(Wall::kind).distinct().count() == 1;
-        c.setValue(same ? list.getFirst().kind().flatMap(w.project()::wallKind).map(k -> k.name()).orElse("") : "");
-        c.setOnAction(_ -> w.project().wallKinds().stream().filter(k -> k.name().equals(c.getValue())).findFirst()
-            .ifPresent(k -> w.apply(WallKinds.give(ids, k.id()))));
-        return Parts.figure(Words.of("wall.kind"), c);
     }
 
     private void wallFacts(Wall x, List<Node> out) {
@@ -237,74 +225,6 @@ public final class Properties extends VBox {
             case Provenance.Way.Repeated _ -> Words.of("from.repeated");
         };
         return n == 0 ? way : Words.count("from.strokes", n);
-    }
-
-    private void opening(Opening o, List<Node> out) {
-        title(out, Words.of(switch (o.filling()) {
-            case Opening.Filling.Door _ -> "properties.door";
-            case Opening.Filling.Window _ -> "properties.window";
-            case Opening.Filling.Glazed _ -> "properties.glazed";
-            case Opening.Filling.Empty _ -> "properties.opening";
-        }));
-        openings(List.of(o), out);
-        if (o.filling() instanceof Opening.Filling.Glazed) new GlazedPanel(w, out).build(List.of(o));
-        w.contents().wall(o.wall()).ifPresent(x -> ends(o, x, out));
-        w.contents().wall(o.wall()).ifPresent(x ->
-            out.add(Parts.figure(Words.of("opening.in-wall"), Parts.right(w.lengths().partWithUnit(x.thickness().value())))));
-    }
-
-    /** From the wall's ends to the jambs; typed, the opening moves. */
-    private void ends(Opening o, Wall x, List<Node> out) {
-        double half = o.width().value() / 2;
-        out.add(Shared.length(w, "opening.from-start", "prop-from-start", List.of(o), y -> y.start(), w.lengths().partUnit(),
-            w.lengths()::part,
-            v -> v >= 0 && v + 2 * half <= x.length(), v -> move(o, v + half), false));
-        out.add(Shared.length(w, "opening.from-end", "prop-from-end", List.of(o), y -> x.length() - y.end(), w.lengths().partUnit(),
-            w.lengths()::part, v -> v >= 0 && v + 2 * half <= x.length(), v -> move(o, x.length() - v - half), false));
-    }
-
-    private void move(Opening o, double along) {
-        w.apply(Tracing.changeOpenings("edit.opening-move", Set.of(o.id()), y -> y.withAlong(along)));
-    }
-
-    private void openings(List<Opening> list, List<Node> out) {
-        Set<ElementId> ids = Shared.ids(list);
-        out.add(Shared.length(w, "opening.width", "prop-width", list, x -> x.width().value(), w.lengths().partUnit(), w.lengths()::part,
-            v -> v > 0.02
-            && v < 50,
-            v -> w.apply(Tracing.changeOpenings("edit.opening-width", ids, x -> x.withWidth(Given.stated(v)))),
-            list.getFirst().width().isAssumed()));
-        if (list.stream().allMatch(x -> x.filling() instanceof Opening.Filling.Door)) out.add(ways(list, ids));
-        if (list.stream().allMatch(x -> x.filling() instanceof Opening.Filling.Window)) out.add(sashes(list, ids));
-        out.add(Shared.length(w, "opening.sill", "prop-sill", list, x -> x.sill().value(), w.lengths().positionUnit(), w.lengths()::height,
-            v -> v >= 0 && list.stream().allMatch(x -> v < x.head().value()),
-            v -> w.apply(Tracing.changeOpenings("edit.opening-sill", ids, x -> x.withHeights(Given.stated(v), x.head()))),
-            list.getFirst().sill().isAssumed()));
-        out.add(Shared.length(w, "opening.head", "prop-head", list, x -> x.head().value(), w.lengths().positionUnit(), w.lengths()::height,
-            v -> v < 50 && list.stream().allMatch(x -> v > x.sill().value()),
-            v -> w.apply(Tracing.changeOpenings("edit.opening-head", ids, x -> x.withHeights(x.sill(), Given.stated(v)))),
-            list.getFirst().head().isAssumed()));
-        if (list.stream().anyMatch(x -> x.sill().isAssumed() || x.head().isAssumed())) {
-            var b = Parts.button(Words.of("opening.confirm"), "prop-confirm",
-                () -> w.apply(Tracing.changeOpenings("edit.opening-confirm", ids,
-                x -> x.withHeights(Given.stated(x.sill().value()), Given.stated(x.head().value())))));
-            b.getStyleClass().add("small");
-            out.add(b);
-        }
-    }
-
-    private Node sashes(List<Opening> list, Set<ElementId> ids) {
-        return Shared.choice("opening.sash", "prop-sash", WIDE, Opening.Filling.Sash.values(), Shared.same(list, o ->
-            ((Opening.Filling.Window) o.filling()).sash()), x -> Words.of("window." + x), to ->
-            w.apply(Tracing.changeOpenings("edit.window-sash", ids, o -> o.filling() instanceof Opening.Filling.Window
-                ? o.with(new Opening.Filling.Window(to)) : o)));
-    }
-
-    private Node ways(List<Opening> list, Set<ElementId> ids) {
-        return Shared.choice("opening.way", "prop-way", WIDE, Opening.Filling.Way.values(), Shared.same(list, o ->
-            ((Opening.Filling.Door) o.filling()).way()), x -> Words.of("door." + x), to ->
-            w.apply(Tracing.changeOpenings("edit.door-way", ids, o -> o.filling() instanceof Opening.Filling.Door d ? o.with(d.with(to))
-                : o)));
     }
 
     private void slab(Slab s, List<Node> out) {
@@ -345,10 +265,7 @@ public final class Properties extends VBox {
         List<Opening> openings = of(selected, Opening.class);
         List<Slab> slabs = of(selected, Slab.class);
         if (walls.size() == selected.size()) walls(walls, out);
-        else if (openings.size() == selected.size()) {
-            openings(openings, out);
-            if (openings.stream().allMatch(o -> o.filling() instanceof Opening.Filling.Glazed)) new GlazedPanel(w, out).build(openings);
-        }
+        else if (openings.size() == selected.size()) new OpeningPanel(w, out).build(openings);
         else if (slabs.size() == selected.size()) slabs(slabs, out);
         else if (of(selected, Column.class).size() == selected.size()) new ColumnPanel(w, out).build(of(selected, Column.class));
         else if (of(selected, Room.class).size() == selected.size()) new RoomPanel(w, out).build(of(selected, Room.class));

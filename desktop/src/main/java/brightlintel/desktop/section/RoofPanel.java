@@ -60,7 +60,8 @@ final class RoofPanel {
             }
         }
         form.ifPresent(f -> out.add(Parts.figure(Words.of("properties.area"), Parts.right(w.lengths().area(f.area())))));
-        out.add(Parts.row(Parts.small(w, commands.get("walls-to-roof")), Parts.small(w, commands.get("corner-in")), Parts.small(w,
+        out.add(Parts.row(Parts.small(w, commands.get("walls-to-roof")), Parts.small(w, commands.get("roof-point")), Parts.small(w,
+            commands.get("corner-in")), Parts.small(w,
             commands.get("corner-out"))));
     }
 

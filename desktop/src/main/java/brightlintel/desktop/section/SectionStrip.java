@@ -15,6 +15,7 @@ import brightlintel.edit.Levels;
 import brightlintel.edit.Stacking;
 import brightlintel.lengths.LengthReader;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -23,6 +24,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -54,7 +56,7 @@ public final class SectionStrip extends VBox {
 
     private void build() {
         shown = w.looks().mode();
-        List<Storey> storeys = w.project().storeys();
+        List<Storey> storeys = stack();
         double low = storeys.getFirst().level().value(), high = storeys.getLast().top(), span = Math.max(high - low, 0.1);
         double scale = Math.min(MOST_PER_METRE, HEIGHT / span);
         boolean squeezed = storeys.stream().anyMatch(s -> s.height().value() * scale < LEAST);
@@ -74,10 +76,36 @@ public final class SectionStrip extends VBox {
         HBox add = new HBox(6, tip(Parts.button(Words.of("section.add"), "storey-add", () -> commands.get("storey-add").fire(w)),
             "command.storey-add"),
             tip(Parts.button(Words.of("section.repeat"), "storey-repeat", () -> commands.get("storey-repeat").fire(w)),
-            "command.storey-repeat"));
+            "command.storey-repeat"), tip(Parts.button(Words.of("section.part"), "part-add", () -> commands.get("part-add").fire(w)),
+                "tip.part-add"));
         add.getStyleClass().add("row");
-        Focus.keep(this, () -> getChildren().setAll(Parts.label(Words.of("section.title"), "side-title"), pane, add,
-            LevelsPart.build(w)));
+        Focus.keep(this, () -> {
+            getChildren().setAll(Parts.label(Words.of("section.title"), "side-title"));
+            if (w.project().parts().size() > 1) getChildren().add(parts());
+            getChildren().addAll(pane, add, LevelsPart.build(w));
+        });
+    }
+
+    /** The storeys of the part of the building in hand. */
+    private List<Storey> stack() {
+        return w.project().stack(w.storey().part());
+    }
+
+    /** One button for each part of the building; a click goes to it, to the storey that lies nearest to the one in hand. */
+    private FlowPane parts() {
+        FlowPane row = Parts.row();
+        for (String part : w.project().parts()) {
+            boolean here = part.equals(w.storey().part());
+            Button b = Parts.small(part.isEmpty() ? Words.of("section.first-part") : part, "part-" + part, () -> {
+                if (here) commands.get("part-name").fire(w);
+                else w.project().stack(part).stream().min(Comparator.comparingDouble(s -> Math.abs(s.level().value()
+                    - w.storey().level().value()))).ifPresent(s -> w.go(s.id()));
+            });
+            b.setTooltip(new Tooltip(Words.of(here ? "command.part-name" : "section.go-part")));
+            if (here) b.getStyleClass().add("chosen");
+            row.getChildren().add(b);
+        }
+        return row;
     }
 
     private static Button tip(Button b, String key) {
@@ -88,7 +116,7 @@ public final class SectionStrip extends VBox {
 
     /** Where a height lies in the strip: bands are to scale, or as high as they have to be. */
     private double y(double metres, double scale) {
-        List<Storey> storeys = w.project().storeys();
+        List<Storey> storeys = stack();
         double y = 8, above = storeys.getLast().top();
         if (metres > above) return Math.max(0, y - (metres - above) * scale);
         for (Storey s : storeys.reversed()) {
@@ -100,7 +128,7 @@ public final class SectionStrip extends VBox {
     }
 
     private double metres(double at, double scale) {
-        List<Storey> storeys = w.project().storeys();
+        List<Storey> storeys = stack();
         double y = 8;
         if (at < y) return storeys.getLast().top() + (y - at) / scale;
         for (Storey s : storeys.reversed()) {

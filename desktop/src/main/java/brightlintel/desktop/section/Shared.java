@@ -2,6 +2,8 @@ package brightlintel.desktop.section;
 
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
+import brightlintel.building.Kind;
+import brightlintel.building.KindId;
 import brightlintel.desktop.docket.Parts;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -64,6 +66,17 @@ final class Shared {
     static <T, V> Optional<V> same(List<T> list, Function<T, V> get) {
         List<V> all = list.stream().map(get).distinct().toList();
         return all.size() == 1 ? Optional.of(all.getFirst()) : Optional.empty();
+    }
+
+    /** Of which named kind they are; nothing is chosen where they differ. */
+    static Node kinds(String id, double width, List<? extends Kind> all, Optional<KindId> now, Consumer<KindId> give) {
+        ComboBox<String> c = new ComboBox<>();
+        c.setId(id);
+        c.setPrefWidth(width);
+        all.forEach(k -> c.getItems().add(k.name()));
+        c.setValue(now.flatMap(n -> all.stream().filter(k -> k.id().equals(n)).findFirst()).map(k -> k.name()).orElse(""));
+        c.setOnAction(_ -> all.stream().filter(k -> k.name().equals(c.getValue())).findFirst().ifPresent(k -> give.accept(k.id())));
+        return Parts.figure(Words.of("wall.kind"), c);
     }
 
     /** Words that all of these share, or "several". */

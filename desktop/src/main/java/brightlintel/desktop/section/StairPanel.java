@@ -13,7 +13,10 @@ import brightlintel.desktop.docket.Parts;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Tracing;
+import brightlintel.solid.Headroom;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 
 /** One stair, or many: how wide, how many risers, and whether they walk well. */
 final class StairPanel {
@@ -55,6 +58,12 @@ final class StairPanel {
         out.add(Parts.figure(Words.of("stair.going"), Parts.right(w.lengths().partWithUnit(plan.going()))));
         out.add(Parts.figure(Words.of("stair.pace"), Parts.right((good ? "✓ " : "✗ ") + w.lengths().partWithUnit(StairPlan.pace(rise,
             plan.going())), good ? "sage" : "brick")));
+        Headroom.of(w.project(), w.storeyId(), s).ifPresent(x -> {
+            Label free = Parts.right((x.isEnough() ? "✓ " : "✗ ") + w.lengths().position(x.metres()), x.isEnough() ? "sage" : "brick");
+            free.setId("stair-headroom");
+            free.setTooltip(new Tooltip(Words.of("stair.headroom.at", x.step(), w.lengths().position(Headroom.WANTED))));
+            out.add(Parts.figure(Words.of("stair.headroom"), free));
+        });
         out.add(Shared.length(w, "stair.up", "prop-stair-height", List.of(s), h::height, w.lengths().positionUnit(), w.lengths()::height,
             v -> v > 0.1 && v < 100, v -> w.apply(Tracing.changeStairs("edit.stair-height", Set.of(s.id()),
                 x -> x.withTop(new Top.Height(Given.stated(v))))), false));

@@ -21,11 +21,12 @@ import java.util.Set;
  * @param height    above the project's ±0.00, over which all is cut away
  * @param across    an upright cut
  * @param names     whether rooms of the storey in hand say what they are
+ * @param through   whether bodies can be seen through
  */
 public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Set<StoreyId> sheetsOff, Optional<Double> height,
-    Optional<Across> across, boolean names) {
+    Optional<Across> across, boolean names, boolean through) {
     public static final SpaceLooks USUAL = new SpaceLooks(Set.of(), Set.of(), true, Set.of(), Optional.empty(), Optional.empty(),
-        true);
+        true, false);
 
     public enum Kind {
         WALLS, OPENINGS, SLABS, COLUMNS, STAIRS, ROOFS;
@@ -83,15 +84,15 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
     public SpaceLooks toggled(Kind k) {
         EnumSet<Kind> now = off.isEmpty() ? EnumSet.noneOf(Kind.class) : EnumSet.copyOf(off);
         if (!now.remove(k)) now.add(k);
-        return new SpaceLooks(hidden, now, sheets, sheetsOff, height, across, names);
+        return new SpaceLooks(hidden, now, sheets, sheetsOff, height, across, names, through);
     }
 
     public SpaceLooks toggledStorey(StoreyId s) {
-        return new SpaceLooks(toggled(hidden, s), off, sheets, sheetsOff, height, across, names);
+        return new SpaceLooks(toggled(hidden, s), off, sheets, sheetsOff, height, across, names, through);
     }
 
     public SpaceLooks toggledSheets(StoreyId s) {
-        return new SpaceLooks(hidden, off, sheets, toggled(sheetsOff, s), height, across, names);
+        return new SpaceLooks(hidden, off, sheets, toggled(sheetsOff, s), height, across, names, through);
     }
 
     private static Set<StoreyId> toggled(Set<StoreyId> set, StoreyId s) {
@@ -101,18 +102,22 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
     }
 
     public SpaceLooks withSheets(boolean on) {
-        return new SpaceLooks(hidden, off, on, sheetsOff, height, across, names);
+        return new SpaceLooks(hidden, off, on, sheetsOff, height, across, names, through);
     }
 
     public SpaceLooks withHeight(Optional<Double> h) {
-        return new SpaceLooks(hidden, off, sheets, sheetsOff, h, across, names);
+        return new SpaceLooks(hidden, off, sheets, sheetsOff, h, across, names, through);
     }
 
     public SpaceLooks withAcross(Optional<Across> a) {
-        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, a, names);
+        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, a, names, through);
     }
 
     public SpaceLooks withNames(boolean n) {
-        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, across, n);
+        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, across, n, through);
+    }
+
+    public SpaceLooks withThrough(boolean t) {
+        return new SpaceLooks(hidden, off, sheets, sheetsOff, height, across, names, t);
     }
 }

@@ -9,7 +9,6 @@ import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Underlay;
 import brightlintel.building.UnderlayId;
-import brightlintel.building.WallKind;
 import brightlintel.demo.HeronQuayWhole;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
@@ -22,7 +21,7 @@ import brightlintel.drawing.Format;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.edit.Receiving;
-import brightlintel.edit.WallKinds;
+import brightlintel.edit.OpeningKinds;
 import brightlintel.geom.Box;
 import brightlintel.geom.Tolerances;
 import brightlintel.geom.Vec3;
@@ -301,23 +300,24 @@ public final class FileWork {
         }));
     }
 
-    /** Kinds of walls, for the next project. */
+    /** Kinds of walls and openings, for the next project. */
     public void saveKinds(Path file) {
-        List<WallKind> kinds = w.project().wallKinds();
+        KindProfiles.Profile kinds = KindProfiles.Profile.of(w.project());
         work.run(file.getFileName().toString(), _ -> {
             KindProfiles.write(file, kinds);
             return kinds;
-        }, this.<List<WallKind>>answer(file, k -> w.say(new Message(Message.Tone.GOOD, Words.of("kinds.saved", k.size(),
+        }, this.<KindProfiles.Profile>answer(file, k -> w.say(new Message(Message.Tone.GOOD, Words.of("kinds.saved", k.size(),
             file.getFileName())))));
     }
 
     public void readKinds(Path file) {
         Object era = w.era();
-        work.run(file.getFileName().toString(), _ -> KindProfiles.read(file), this.<List<WallKind>>answer(file, k -> {
+        work.run(file.getFileName().toString(), _ -> KindProfiles.read(file), this.<KindProfiles.Profile>answer(file, k -> {
             if (w.era() != era) return;
-            int before = w.project().wallKinds().size();
-            w.apply(WallKinds.addAll(k));
-            w.say(new Message(Message.Tone.GOOD, Words.of("kinds.read", w.project().wallKinds().size() - before, file.getFileName())));
+            int before = KindProfiles.Profile.of(w.project()).size();
+            w.apply(OpeningKinds.addAll(k.walls(), k.openings()));
+            w.say(new Message(Message.Tone.GOOD, Words.of("kinds.read", KindProfiles.Profile.of(w.project()).size() - before,
+                file.getFileName())));
         }));
     }
 

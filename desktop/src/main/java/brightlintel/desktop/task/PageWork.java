@@ -283,7 +283,7 @@ public final class PageWork {
                     case LayOn.There(StoreyId id) -> id;
                     case LayOn.New(String name, boolean below) -> {
                         StoreyId id = StoreyId.fresh();
-                        steps.add(below ? Stacking.addBelow(id, name) : Stacking.add(id, name));
+                        steps.add(below ? Stacking.addBelow(inHand, id, name) : Stacking.add(inHand, id, name));
                         yield id;
                     }
                 };

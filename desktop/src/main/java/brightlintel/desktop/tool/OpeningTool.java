@@ -13,6 +13,7 @@ import brightlintel.desktop.state.OpeningSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.edit.Hosting;
+import brightlintel.edit.OpeningKinds;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -114,8 +115,15 @@ public final class OpeningTool implements Tool {
 
     private Opening opening(DrawnOpenings.Symbol s) {
         OpeningSettings now = settings();
-        return new Opening(ElementId.fresh(), s.wall(), (s.from() + s.to()) / 2, Given.stated(s.width()), Given.assumed(now.sill()),
-            Given.assumed(now.head()), s.filling(), s.provenance());
+        return ofKind(new Opening(ElementId.fresh(), s.wall(), (s.from() + s.to()) / 2, Given.stated(s.width()), Given.assumed(now.sill()),
+            Given.assumed(now.head()), s.filling(), s.provenance()));
+    }
+
+    /** Of the kind in hand, else of the first that is as wide and made alike; of none where none is. */
+    private Opening ofKind(Opening o) {
+        double width = o.width().value();
+        return settings().kind().flatMap(w.project()::openingKind).filter(k -> k.fits(o.filling(), width))
+            .or(() -> OpeningKinds.fitting(w.project(), o.filling(), width)).map(k -> o.with(k).withAlong(o.along())).orElse(o);
     }
 
     /** Those that look like the one that was clicked. */
@@ -149,10 +157,9 @@ public final class OpeningTool implements Tool {
         }
         OpeningSettings s = settings();
         Opening.Filling f = s.filling(other < jamb);
-        Opening o = new Opening(ElementId.fresh(), hostId.orElseThrow(), (jamb + other) / 2, Given.stated(width), Given.assumed(s.sill()),
-            Given.assumed(s.head()),
-            f, Provenance.BY_HAND);
-        w.settings().opening(s.withWidth(width));
+        Opening o = ofKind(new Opening(ElementId.fresh(), hostId.orElseThrow(), (jamb + other) / 2, Given.stated(width),
+            Given.assumed(s.sill()), Given.assumed(s.head()), f, Provenance.BY_HAND));
+        if (o.kind().isEmpty() || !o.kind().equals(s.kind())) w.settings().opening(s.withWidth(width));
         w.apply(Tracing.addOpening(w.storeyId(), o));
         w.select(Set.of(o.id()));
         hostId = Optional.empty();

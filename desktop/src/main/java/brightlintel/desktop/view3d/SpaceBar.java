@@ -82,6 +82,7 @@ public final class SpaceBar extends HBox {
         for (SpaceLooks.Kind k : SpaceLooks.Kind.values())
             items.add(item(Words.of("space.kind." + k), !w.space().off().contains(k), () -> w.space(w.space().toggled(k))));
         items.add(item(Words.of("space.names"), w.space().names(), () -> w.space(w.space().withNames(!w.space().names()))));
+        items.add(item(Words.of("space.through"), w.space().through(), () -> commands.get("see-through").fire(w)));
         items.add(new SeparatorMenuItem());
         items.add(item(Words.of("space.sheets"), w.space().sheets(), () -> w.space(w.space().withSheets(!w.space().sheets()))));
         for (Storey s : w.project().storeys().reversed()) {

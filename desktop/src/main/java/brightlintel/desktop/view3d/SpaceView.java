@@ -123,6 +123,11 @@ public final class SpaceView extends Region {
         w.space(s.withAcross(s.across().isPresent() ? Optional.empty() : Optional.of(handles().across())));
     }
 
+    /** Walls, slabs and roofs as veils over what they hide, or solid again. */
+    public void seeThrough() {
+        w.space(w.space().withThrough(!w.space().through()));
+    }
+
     public void turnCut() {
         Point middle = handles().middle();
         w.space(w.space().withAcross(w.space().across().map(a -> a.turned(middle))));
@@ -182,7 +187,8 @@ public final class SpaceView extends Region {
             camera = Camera.fit(camera, all, frame.width, frame.height);
             fitted = true;
         }
-        painter.paint(bodies, camera, new Painter3d.Look(w.looks().palette(), w.selection(), w.space().cuts(), laid), frame);
+        painter.paint(bodies, camera, new Painter3d.Look(w.looks().palette(), w.selection(), w.space().cuts(), laid,
+            w.space().through()), frame);
         if (w.space().names()) RoomNames.paint(w, camera, painter, frame);
         handles().paint(new Brush(frame), w.looks().palette());
         if (bodies.isEmpty() && laid.isEmpty())

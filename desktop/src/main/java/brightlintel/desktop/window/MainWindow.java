@@ -30,8 +30,10 @@ import brightlintel.desktop.task.Work;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.view3d.SpaceBar;
 import brightlintel.desktop.view3d.SpaceView;
+import brightlintel.edit.Stacking;
 import brightlintel.geom.Box;
 import brightlintel.receive.PictureDetails;
+import brightlintel.store.KindProfiles;
 import brightlintel.write.DrawingFormat;
 import java.io.File;
 import java.nio.file.Path;
@@ -200,7 +202,12 @@ public final class MainWindow {
             _ -> documents.target(w.project().name(), "roles", files::saveRoles));
         commands.add("roles-read", "", x -> x.stage() == Stage.CLEAR && x.drawing().flatMap(x.casts()::of).isPresent(),
             _ -> asks.open().stream().findFirst().ifPresent(files::readRoles));
-        commands.add("kinds-save", "", x -> !x.project().wallKinds().isEmpty(), _ -> documents.target(w.project().name(), "kinds",
+        commands.add("part-add", "", x -> !x.isEmpty(), _ -> cards.askText(Words.of("part.ask"), "", n ->
+            Commands.addPart(w, n.strip())));
+        commands.add("part-name", "", x -> x.project().parts().size() > 1, _ -> cards.askText(Words.of("command.part-name"),
+            w.storey().part(), n -> w.apply(Stacking.renamePart(w.storey().part(), n))));
+        commands.add("kinds-save", "", x -> KindProfiles.Profile.of(x.project()).size() > 0, _ -> documents.target(w.project().name(),
+            "kinds",
             files::saveKinds));
         commands.add("kinds-read", "", x -> !x.isEmpty(), _ -> asks.open().stream().findFirst().ifPresent(files::readKinds));
         commands.add("read-again", "", x -> !x.isEmpty(), _ -> files.readAgain());
@@ -218,6 +225,7 @@ public final class MainWindow {
             board.fit();
             space.fit();
         });
+        commands.add("see-through", "", x -> !x.isEmpty() && x.looks().mode() != ViewMode.PLAN, _ -> space.seeThrough());
         commands.add("cut-level", "", x -> !x.isEmpty() && x.looks().mode() != ViewMode.PLAN, _ -> space.cutLevel());
         commands.add("cut-across", "", x -> !x.isEmpty() && x.looks().mode() != ViewMode.PLAN, _ -> space.cutAcross());
         commands.add("cut-turn", "", x -> x.space().across().isPresent(), _ -> space.turnCut());

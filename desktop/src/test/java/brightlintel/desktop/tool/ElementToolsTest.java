@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import brightlintel.building.Division;
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
+import brightlintel.building.KindId;
 import brightlintel.building.Opening;
+import brightlintel.building.OpeningKind;
 import brightlintel.building.Provenance;
 import brightlintel.building.Side;
 import brightlintel.building.Stair;
@@ -19,6 +21,7 @@ import brightlintel.desktop.state.Aim;
 import brightlintel.desktop.state.Message;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.edit.Grids;
+import brightlintel.edit.OpeningKinds;
 import brightlintel.edit.Tracing;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -174,6 +177,46 @@ class ElementToolsTest {
         Outlines.roofFromWalls(w);
         assertThat(w.contents().roofs()).as("walls that enclose nothing carry none").hasSize(1);
         assertThat(w.message().tone()).isEqualTo(Message.Tone.BAD);
+    }
+
+    @Test void aSlopeGoesThroughALevelThatIsTyped() {
+        Outlines.roofFromWalls(w);
+        w.startQuietly(new RoofPointTool(w));
+        click(30, 30);
+        assertThat(w.message().tone()).as("no roof there").isEqualTo(Message.Tone.BAD);
+        click(5, 1);
+        assertThat(w.tool().marks()).isNotEmpty();
+        assertThat(typed("1", 1)).as("below the eaves").isFalse();
+        assertThat(typed("3.5", 3.5)).isTrue();
+        assertThat(w.contents().form(w.contents().roofs().getFirst()).orElseThrow().under(new Point(5, 1)).orElseThrow()).isCloseTo(0.5,
+            within(1e-6));
+        click(5, 1);
+        assertThat(w.tool().back()).isTrue();
+        assertThat(typed("4", 4)).as("nothing is clicked").isFalse();
+        click(5, 1);
+        w.undo();
+        w.undo();
+        assertThat(w.contents().roofs()).isEmpty();
+        assertThat(typed("4", 4)).as("the roof is gone").isFalse();
+    }
+
+    @Test void anOpeningThatIsAsWideAsAKindIsOfIt() {
+        OpeningKind k = new OpeningKind(new KindId("k"), "window 1200", new Opening.Filling.Window(Opening.Filling.Sash.FIXED), 1.2, 0.85, 2.2);
+        w.apply(OpeningKinds.add(k));
+        w.start(x -> new OpeningTool(x, true));
+        w.settings().opening(w.settings().opening(true).with(k));
+        click(2, 0);
+        point(4, 0);
+        w.tool().finish();
+        Opening o = w.contents().openings().getFirst();
+        assertThat(o.kind()).contains(k.id());
+        assertThat(o.sill()).isEqualTo(Given.stated(0.85));
+        assertThat(o.filling()).isEqualTo(k.filling());
+        click(6, 0);
+        point(8, 0);
+        assertThat(typed("1500", 1.5)).isTrue();
+        assertThat(w.contents().openings().getLast().kind()).as("another width").isEmpty();
+        assertThat(w.settings().opening(true).kind()).isEmpty();
     }
 
     @Test void aGlazedWallIsAStretchOrAllOfIt() {
