@@ -10,6 +10,7 @@ import brightlintel.building.Ids;
 import brightlintel.building.KindId;
 import brightlintel.building.LevelId;
 import brightlintel.building.Opening;
+import brightlintel.building.OpeningKind;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
 import brightlintel.building.Roof;
@@ -26,6 +27,7 @@ import brightlintel.building.Wall;
 import brightlintel.building.WallKind;
 import brightlintel.drawing.Progress;
 import brightlintel.edit.Levels;
+import brightlintel.edit.OpeningKinds;
 import brightlintel.edit.Tracing;
 import brightlintel.edit.WallKinds;
 import brightlintel.geom.Piece;
@@ -113,6 +115,10 @@ public final class HeronQuayWhole {
         apply(Tracing.changeOpenings("edit.glazed", Set.of(gates.get(1).id()), o ->
             o.with(new Opening.Filling.Glazed(new Division.Number(4),
             new Division.Number(2), 0.06, false))));
+        OpeningKind door = new OpeningKind(new KindId(id("kind/door")), "door 900", new Opening.Filling.Door(false, true), 0.9, 0, 2.1);
+        apply(OpeningKinds.add(door));
+        apply(OpeningKinds.give(p.on(on).openings().stream().filter(o -> door.fits(o.filling(), o.width().value())).map(Opening::id)
+            .collect(Collectors.toSet()), door.id()));
         apply(Tracing.add("edit.columns", on, columns()));
         apply(Tracing.add("edit.stair", on, List.of(stair())));
         // the bay is open to the workshop below the corridor's wall

@@ -156,7 +156,10 @@ public final class Parts {
 
     /** A row with a quiet name and a figure at the right. */
     public static HBox figure(String name, Node right) {
-        HBox h = line(label(name, "quiet"), right);
+        Label l = label(name, "quiet");
+        // a word is never broken: what stands beside it gives way
+        if (name.indexOf(' ') < 0) l.setMinWidth(Region.USE_PREF_SIZE);
+        HBox h = line(l, right);
         h.getStyleClass().add("figure-row");
         return h;
     }

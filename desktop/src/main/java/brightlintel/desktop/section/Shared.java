@@ -26,7 +26,7 @@ import javafx.scene.layout.HBox;
 /** Fields for what one or many elements have in common. */
 final class Shared {
     /** Pixels of a field that has a word beside it. */
-    private static final double NARROW = 60;
+    private static final double NARROW = 54;
     private static final double SAME = 1e-9;
 
     private Shared() { }
