@@ -121,7 +121,7 @@ class ProjectFileTest {
         ProjectFile.save(demo(s), s.originals(), f);
         try (ZipFile z = new ZipFile(f.toFile())) {
             String json = new String(z.getInputStream(z.getEntry("project.json")).readAllBytes(), StandardCharsets.UTF_8);
-            assertThat(json).contains("\"format\" : \"bright-lintel-project\"", "\"version\" : 6", "\"appearance\"", "\"metresPerUnitX\" : 0.001",
+            assertThat(json).contains("\"format\" : \"bright-lintel-project\"", "\"version\" : 7", "\"appearance\"", "\"metresPerUnitX\" : 0.001",
                 "\"fileAnchor\"", "\"layersOff\"", "\"reference\"", "\"bulge\" : 1.0",
                 "\"is\" : \"next-storey\"", "\"is\" : \"floor\"", "\"is\" : \"window\"", "\"hingeFar\"", "\"is\" : \"by-hand\"",
                 "\"curve\"", "\"elements\"", "\"is\" : \"wall\"", "\"corners\"", "\"follows\"", "\"is\" : \"assumed\"");
