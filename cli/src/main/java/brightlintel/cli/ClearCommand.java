@@ -67,7 +67,7 @@ final class ClearCommand implements Command {
     /** What would be mended, as the window proposes it. */
     private static Map<String, Integer> repairs(Reckoning r, List<Cast> casts) {
         Map<String, Integer> out = new LinkedHashMap<>();
-        Map<Mend, Integer> counts = Mending.of(r.look().strokes(), Cleaned.recipe(casts), r.size().metresPerUnit(), Progress.NONE).counts();
+        Map<Mend, Integer> counts = Mending.of(r.look().strokes(), Casting.recipe(casts), r.size().metresPerUnit(), Progress.NONE).counts();
         for (Mend k : Mend.values()) if (counts.containsKey(k)) out.put(k.name().toLowerCase(Locale.ROOT), counts.get(k));
         return out;
     }

@@ -2,7 +2,9 @@ package brightlintel.cli;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 import brightlintel.building.Column;
 import brightlintel.building.GridLine;
@@ -18,7 +20,9 @@ import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.inspect.Inspection;
+import brightlintel.joint.Enclosure;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.recognise.Leftover;
 import brightlintel.recognise.Recognised;
 
 /** What was recognised, in the building metres of the placement beside it. */
@@ -41,7 +45,8 @@ final class RecognisedJson {
         return Inspection.ordered("walls", f.walls().stream().map(this::wall).toList(), "openings", f.openings().stream().map(o ->
             opening(o,
             f)).toList(), "columns", f.columns().stream().map(this::column).toList(), "grids", f.grid().stream().map(this::grid).toList(),
-            "rooms", f.rooms().stream().map(this::room).toList());
+            "rooms", IntStream.range(0, f.rooms().size()).mapToObj(i -> room(f.rooms().get(i), f.grounds().get(i))).toList(), "leftovers",
+            f.left().stream().map(this::left).toList());
     }
 
     private List<Double> xy(Point p) {
@@ -86,9 +91,14 @@ final class RecognisedJson {
         return Inspection.ordered("label", g.label(), "a", xy(g.line().a()), "b", xy(g.line().b()));
     }
 
-    private Map<String, Object> room(Room r) {
+    private Map<String, Object> left(Leftover l) {
+        return Inspection.ordered("reason", l.reason().name().toLowerCase(Locale.ROOT).replace('_', '-'), "at", xy(l.at()), "length",
+            rounded(l.length() * factor), "stroke", l.stroke());
+    }
+
+    private Map<String, Object> room(Room r, Enclosure e) {
         List<List<Double>> ring = new ArrayList<>();
-        if (r.bound() instanceof Room.Bound.Drawn(var outline, var _)) for (Point p : outline.chords(CHORD)) ring.add(xy(p));
+        for (Point p : e.outline().chords(CHORD)) ring.add(xy(p));
         return Inspection.ordered("number", r.number(), "name", r.name(), "polygon", ring, "confidence", confidence(r.from()));
     }
 }

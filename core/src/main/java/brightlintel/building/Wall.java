@@ -80,7 +80,8 @@ public record Wall(ElementId id, Piece reference, Side side, Given<Double> thick
 
     /** As thick as its kind. */
     public Wall with(WallKind k) {
-        return new Wall(id, reference, side, Given.stated(k.thickness()), base, top, from, Optional.of(k.id()), runs, stance);
+        Given<Double> t = thickness.value() == k.thickness() ? thickness : Given.stated(k.thickness());
+        return new Wall(id, reference, side, t, base, top, from, Optional.of(k.id()), runs, stance);
     }
 
     public Wall withoutKind() {

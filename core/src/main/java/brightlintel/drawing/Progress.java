@@ -7,7 +7,7 @@ import java.util.concurrent.CancellationException;
 public interface Progress {
     Progress NONE = (_, _, _) -> { };
 
-    enum Stage { READING, FLATTENING, INDEXING, MENDING, WRITING }
+    enum Stage { READING, FLATTENING, INDEXING, MENDING, RECOGNISING, WRITING }
 
     /** @param total 0: not known yet */
     void at(Stage stage, long done, long total) throws CancellationException;

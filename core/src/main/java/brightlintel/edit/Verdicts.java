@@ -1,11 +1,15 @@
 package brightlintel.edit;
 
+import brightlintel.building.DrawnRef;
 import brightlintel.building.Edit;
+import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.Project;
+import brightlintel.building.Support;
 import brightlintel.building.Verdict;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** What was said of proposals and findings. */
@@ -13,7 +17,21 @@ public final class Verdicts {
     /** A wall lies off its strokes, and is meant to. */
     public static final String OFF_ITS_STROKES = "off-its-strokes";
 
+    /** A proposed element that somebody does not want, told by what it stood on. */
+    public static final String PROPOSAL = "proposal";
+
     private Verdicts() { }
+
+    /** Nothing where it stands on nothing that could be named. */
+    public static Optional<Edit> refuse(Element e) {
+        List<DrawnRef> on = e.from().on().stream().map(Support::drawn).distinct().toList();
+        return on.isEmpty() ? Optional.empty() : Optional.of(say(new Verdict(on, Set.of(), PROPOSAL, false, "")));
+    }
+
+    /** All refused proposals come back. */
+    public static Edit allProposalsBack() {
+        return Edit.of("edit.proposals-back", p -> p.withVerdicts(p.verdicts().stream().filter(v -> !v.kind().equals(PROPOSAL)).toList()));
+    }
 
     /** Takes the place of what was said of the same before. */
     public static Edit say(Verdict v) {

@@ -32,6 +32,12 @@ public final class SlabOutline {
             .map(r -> Arcs.recovered(r, walls, tol));
     }
 
+    /** Whether one of a wall's faces lies on the outer edge, at its middle. */
+    public static boolean isOuter(Wall w, Ring edge) {
+        double along = w.length() / 2, near = 0.02;
+        return edge.distance(w.reference().at(along, w.left())) < near || edge.distance(w.reference().at(along, -w.right())) < near;
+    }
+
     /** The walls that hang together with one, by touching footprints' nodes: ends closer than the join gap, or ends in bodies. */
     public static Set<ElementId> connected(List<Wall> walls, ElementId start, Tolerances tol) {
         Set<ElementId> out = new HashSet<>(Set.of(start));

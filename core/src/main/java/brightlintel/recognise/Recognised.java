@@ -1,7 +1,9 @@
 package brightlintel.recognise;
 
+import brightlintel.building.Cast;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
+import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
@@ -14,6 +16,7 @@ import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.correct.Reckoning;
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.Progress;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
@@ -34,11 +37,18 @@ import java.util.stream.Collectors;
 
 /**
  * A storey as it is recognised: elements of the same values as those made by hand, each proposed with its confidence. Roles are hints of
- * which strokes may be what.
+ * which strokes may be what. Together with what is left over they account for every stroke that has a role of building.
  *
- * @param grid by its own labels
+ * @param grid    by its own labels
+ * @param rooms   each with a place within what encloses it
+ * @param grounds of the rooms, in their order, as the proposed walls enclose them
+ * @param left    what looked like building and became none, from the top down
  */
-public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> openings, List<Column> columns, List<Room> rooms) {
+public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> openings, List<Column> columns, List<Room> rooms,
+                         List<Enclosure> grounds, List<Leftover> left) {
+    /** From this confidence on a proposal counts as sure. Where it comes from: docs/recognise.md. */
+    public static final double SURE_FROM = 0.88;
+    public static final Recognised NOTHING = new Recognised(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     private static final double SURE = 0.9, FAIR = 0.75;
 
     public Recognised {
@@ -47,11 +57,31 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         openings = List.copyOf(openings);
         columns = List.copyOf(columns);
         rooms = List.copyOf(rooms);
+        grounds = List.copyOf(grounds);
+        left = List.copyOf(left);
     }
 
-    /** @param d true, cleared and mended; r: what was found of the drawing as it was received */
+    /** 0 to 1; 1 for what nobody proposed. */
+    public static double confidence(Element e) {
+        return e.from().way() instanceof Provenance.Way.Proposed(double c) ? c : 1;
+    }
+
+    public static boolean isSure(Element e) {
+        return confidence(e) >= SURE_FROM;
+    }
+
+    /** By the roles that were found. */
     public static Recognised of(PlacedDrawing d, Reckoning r, RoleFinding roles) {
-        Casting.Lookup cast = new Casting.Lookup(Casting.proposed(roles, d.strokes()));
+        return of(d, r, roles, Casting.proposed(roles, d.strokes()), Progress.NONE);
+    }
+
+    /**
+     * @param d     true, cleared and mended
+     * @param r     what was found of the drawing as it was received
+     * @param casts what its parts stand for: found, or said
+     */
+    public static Recognised of(PlacedDrawing d, Reckoning r, RoleFinding roles, List<Cast> casts, Progress progress) {
+        Casting.Lookup cast = new Casting.Lookup(casts);
         IntPredicate mixed = mixed(d.strokes(), roles);
         // of its layer, colour or block; on a layer that holds several things, its own
         IntFunction<Role> role = i -> mixed.test(i) ? roles.of().get(i) : cast.of(d.strokes(), i).orElse(roles.of().get(i));
@@ -59,14 +89,22 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             role.apply(i)
             == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
+        progress.at(Progress.Stage.RECOGNISING, 0, 5);
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
+        progress.at(Progress.Stage.RECOGNISING, 1, 5);
         List<Column> posts = columns(d, columns);
         WallFinding finding = new WallFinding(d, walls, i -> role.apply(i) == Role.WINDOW, openings);
         List<Wall> all = finding.walls();
+        progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, all).of(finding.gaps());
+        progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> found = Buildings.of(all, symbols);
         List<Opening> holes = symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall()))).toList();
-        return new Recognised(lines, found, holes, posts, rooms(d, found, posts));
+        progress.at(Progress.Stage.RECOGNISING, 4, 5);
+        Rooms rooms = Rooms.of(d, found, posts);
+        List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
+        progress.at(Progress.Stage.RECOGNISING, 5, 5);
+        return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left);
     }
 
     /** On a layer that holds several things, what was not told for sure may be a face as well. */
@@ -94,17 +132,26 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         return out;
     }
 
-    private static List<Room> rooms(PlacedDrawing d, List<Wall> walls, List<Column> columns) {
-        List<StoreyElement> all = new ArrayList<>(walls);
-        all.addAll(columns);
-        List<Room> out = new ArrayList<>();
-        for (Enclosure e : Enclosures.of(new Contents(all), Tolerances.BUILDING).all()) {
-            RoomWords words = RoomWords.in(e, List.of(d));
-            boolean agrees = words.area().isEmpty() || Math.abs(words.area().get() - e.area()) < Math.max(0.1, 0.02 * e.area());
-            if (e.area() < 0.4) continue;
-            out.add(new Room(ElementId.fresh(), words.number(), words.name(), new Room.Bound.Drawn(e.outline(), e.holes()), words.area(),
-                Optional.empty(), "", new Provenance(new Provenance.Way.Proposed(agrees ? SURE : FAIR), List.of())));
+    private record Rooms(List<Room> rooms, List<Enclosure> grounds) {
+        /** Metres: a place within a room is kept from its edge. Square metres: a shaft is smaller, a cavity. */
+        private static final double LEAST = 0.4;
+
+        static Rooms of(PlacedDrawing d, List<Wall> walls, List<Column> columns) {
+            List<StoreyElement> all = new ArrayList<>(walls);
+            all.addAll(columns);
+            List<Room> rooms = new ArrayList<>();
+            List<Enclosure> grounds = new ArrayList<>();
+            for (Enclosure e : Enclosures.of(new Contents(all), Tolerances.BUILDING).all()) {
+                if (e.area() < LEAST) continue;
+                RoomWords words = RoomWords.in(e, List.of(d));
+                boolean agrees = words.area().isEmpty() || Math.abs(words.area().get() - e.area()) < Math.max(0.1, 0.02 * e.area());
+                boolean named = !words.name().isEmpty() || !words.number().isEmpty();
+                double confidence = agrees && words.area().isPresent() ? SURE : agrees && named ? FAIR + 0.1 : FAIR - 0.15;
+                rooms.add(new Room(ElementId.fresh(), words.number(), words.name(), new Room.Bound.Within(e.middle()), words.area(),
+                    Optional.empty(), "", new Provenance(new Provenance.Way.Proposed(confidence), List.of())));
+                grounds.add(e);
+            }
+            return new Rooms(rooms, grounds);
         }
-        return out;
     }
 }

@@ -3,6 +3,8 @@ package brightlintel.role;
 import brightlintel.building.Cast;
 import brightlintel.building.Evidence;
 import brightlintel.building.Given;
+import brightlintel.building.Mend;
+import brightlintel.building.Repair;
 import brightlintel.building.Role;
 import brightlintel.building.Why;
 import brightlintel.drawing.Entity;
@@ -11,13 +13,16 @@ import brightlintel.drawing.Strokes;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /** Roles as a clearing keeps them: proposed from what was found, beside those that somebody gave. */
@@ -154,5 +159,15 @@ public final class Casting {
             blocks.put(p, r);
             return r;
         }
+    }
+
+    /** Metres: the gap that is closed where nobody chose another. */
+    public static final double TOLERANCE = 0.005;
+
+    /** All kinds; walls that lie on several layers as one. */
+    public static Repair.Mended recipe(List<Cast> casts) {
+        Set<String> walls = new HashSet<>();
+        for (Cast c : casts) if (c.role().value() == Role.WALL && c.part() instanceof Cast.Part.Layer(String layer)) walls.add(layer);
+        return new Repair.Mended(EnumSet.allOf(Mend.class), TOLERANCE, walls.size() > 1 ? walls : Set.of());
     }
 }

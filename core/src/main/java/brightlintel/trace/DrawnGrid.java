@@ -139,14 +139,18 @@ public final class DrawnGrid {
     public static List<GridLine> elements(List<Line> lines, PlacedDrawing d, List<GridLine> there) {
         List<GridLine> out = new ArrayList<>();
         for (Line l : lines) {
-            boolean known = there.stream().anyMatch(g -> g.label().equalsIgnoreCase(l.label) || g.line().distance(l.line.a()) < SAME
-                && g.line().distance(l.line.b()) < SAME);
-            if (known) continue;
+            if (isThere(l.label, l.line, there)) continue;
             List<Support> on = new ArrayList<>();
             for (int s : l.strokes) on.add(d.support(s, 0, 1, Support.Face.AXIS, 0));
             out.add(new GridLine(ElementId.fresh(), l.label, Optional.of(GridLabels.family(l.line)), l.line, Optional.empty(),
                 new Provenance(new Provenance.Way.ByHand(), on)));
         }
         return out;
+    }
+
+    /** Whether one of these has the label, or lies where a line lies. */
+    public static boolean isThere(String label, Piece line, List<GridLine> there) {
+        return there.stream().anyMatch(g -> g.label().equalsIgnoreCase(label) || g.line().distance(line.a()) < SAME
+            && g.line().distance(line.b()) < SAME);
     }
 }

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 /** From a drawing in millimetres, turned and far away, to a two-storey model handed over: with mouse and keys alone. */
 class WholeErrandTest extends WindowRobot {
-    private static final Affine TO_FILE = Affine.scale(1000, 1000).then(Affine.turn(HeronQuay.GROUND_TURN))
+    static final Affine TO_FILE = Affine.scale(1000, 1000).then(Affine.turn(HeronQuay.GROUND_TURN))
         .then(Affine.move(HeronQuay.GROUND_AT));
 
     /** Where a place of the true building lies on the board now. */

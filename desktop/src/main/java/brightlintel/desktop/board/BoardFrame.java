@@ -47,6 +47,7 @@ final class BoardFrame {
     private final UnderlayPictures pictures;
     private final Runnable again;
     private final ChangeMarks changes = new ChangeMarks();
+    private final ProposalMarks proposals = new ProposalMarks();
     private List<Witnesses.Laid> witnesses = List.of();
     private Contents shapesOf;
     private PlanShapes shapes;
@@ -103,6 +104,7 @@ final class BoardFrame {
             RepairMarks.paint(w, brush, p, view);
         }
         if (w.stage() == Stage.RECEIVE) changes.paint(w, brush, p, view);
+        proposals.paint(w, brush, p, view, marks);
         MeasureMarks.of(w).forEach(marks::paint);
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);
@@ -171,7 +173,8 @@ final class BoardFrame {
                 && !d.underlay().clearing().equals(d.underlay().clearing().allBack());
             if (aside) out.add(new Ground.Lit.Aside(d, w.looks().palette().rule(), w.looks().palette().paper()));
             if (inHand && !name.isEmpty()) layer(d, name).ifPresent(i -> out.add(new Ground.Lit.OfLayer(d, i, brass)));
-            if (inHand && w.stage() == Stage.CLEAR && !w.onBoard().lit().isEmpty()) out.add(new Ground.Lit.Chosen(d, w.onBoard().lit(),
+            if (inHand && (w.stage() == Stage.CLEAR || w.stage() == Stage.TRACE)
+                && !w.onBoard().lit().isEmpty()) out.add(new Ground.Lit.Chosen(d, w.onBoard().lit(),
                 brass));
             Picked picked = w.onBoard().picked(d);
             if (!picked.isEmpty()) out.add(new Ground.Lit.Chosen(d, picked, brass));

@@ -60,6 +60,7 @@ import brightlintel.edit.Grids;
 import brightlintel.edit.Placing;
 import brightlintel.edit.Stacking;
 import brightlintel.edit.Tracing;
+import brightlintel.edit.Verdicts;
 import brightlintel.edit.WallShaping;
 import brightlintel.receive.SheetCuts;
 import java.util.ArrayList;
@@ -183,8 +184,10 @@ public final class Commands {
         moving("turn-right", "", (w, u) -> w.apply(Placing.turnBy(u, -Math.PI / 2)));
         moving("mirror", "", (w, u) -> w.apply(Placing.mirror(u)));
         add("take", "T", w -> Offers.of(w).isPresent(), w -> Offers.of(w).ifPresent(Runnable::run));
-        add("take-all", "Shift+T", w -> w.stage() == Stage.TRUE && Proposed.of(w).stream().anyMatch(p -> p.sure() && !p.taken()),
-            Proposed::takeAll);
+        add("take-all", "Shift+T", w -> Offers.sure(w).isPresent(), w -> Offers.sure(w).ifPresent(Runnable::run));
+        add("refuse", "R", w -> Offers.isTracing(w) && w.proposals().inHand().isPresent(), w -> w.proposals().refuse());
+        add("refused-back", "", w -> w.project().verdicts().stream().anyMatch(v -> v.kind().equals(Verdicts.PROPOSAL)), w ->
+            w.apply(Verdicts.allProposalsBack()));
         add("strays-aside", "", w -> SettingAside.astray(w).isPresent(), SettingAside::strays);
         moving("two-pairs", "", (w, _) -> {
             w.go(Stage.TRUE);

@@ -10,6 +10,7 @@ import brightlintel.desktop.command.Commands;
 import brightlintel.desktop.docket.Parts.Tone;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.OpeningSettings;
+import brightlintel.desktop.state.Proposals;
 import brightlintel.desktop.state.WallSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -59,15 +60,20 @@ final class TraceDocket {
         if (WALL_TOOLS.contains(w.tool().id())) parts.add(wallInHand());
         if (w.tool() instanceof OpeningTool t) parts.add(openingInHand(t));
         Contents c = w.contents();
-        parts.add(Parts.fold(Words.of("trace.walls"), state(c.walls().size(), "trace.drawn")));
-        parts.add(Parts.fold(Words.of("trace.openings"), c.walls().isEmpty() ? Parts.right(Words.of("trace.wait-for-walls"), "quiet")
-            : state(c.openings().size(), "trace.drawn")));
+        ProposedPart proposed = new ProposedPart(w, commands);
+        proposed.working().ifPresent(parts::add);
+        parts.add(proposed.of(Proposals.Kind.WALLS, "trace.walls", c.walls().size(), "trace.drawn"));
+        parts.add(c.walls().isEmpty() ? Parts.fold(Words.of("trace.openings"), Parts.right(Words.of("trace.wait-for-walls"), "quiet"))
+            : proposed.of(Proposals.Kind.OPENINGS, "trace.openings", c.openings().size(), "trace.drawn"));
         misfits().ifPresent(parts::add);
         assumed().ifPresent(parts::add);
         if (w.tool() instanceof ColumnTool t) parts.add(columnInHand(t));
-        parts.add(Parts.fold(Words.of("trace.columns"), state(c.columns().size(), "trace.drawn")));
-        parts.addAll(RoomsPart.build(w, commands));
-        parts.add(Parts.fold(Words.of("trace.slab"), state(c.slabs().size(), "trace.drawn")));
+        parts.add(proposed.of(Proposals.Kind.COLUMNS, "trace.columns", c.columns().size(), "trace.drawn"));
+        if (!w.proposals().of(Proposals.Kind.ROOMS).isEmpty()) parts.add(proposed.of(Proposals.Kind.ROOMS, "trace.rooms", c.rooms().size(),
+            "trace.drawn"));
+        if (!c.rooms().isEmpty() || w.proposals().of(Proposals.Kind.ROOMS).isEmpty()) parts.addAll(RoomsPart.build(w, commands));
+        parts.add(proposed.of(Proposals.Kind.SLAB, "trace.slab", c.slabs().size(), "trace.drawn"));
+        proposed.left().ifPresent(parts::add);
         parts.addAll(UpperPart.build(w, commands));
         if (w.tool() instanceof WallTool t && !t.points().isEmpty()) parts.add(chain(t));
         parts.add(Parts.decision(Words.of("trace.by-hand"), null, false,

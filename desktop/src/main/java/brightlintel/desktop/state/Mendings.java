@@ -7,6 +7,7 @@ import brightlintel.edit.Clearings;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.Cleaned;
 import brightlintel.repair.Repaired;
+import brightlintel.role.Casting;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -34,7 +35,7 @@ public final class Mendings {
     private final Map<Key, Going> asked = new HashMap<>();
     private final Set<Key> stopped = new HashSet<>();
     private final Set<Mend> off = EnumSet.noneOf(Mend.class);
-    private double tolerance = Cleaned.TOLERANCE;
+    private double tolerance = Casting.TOLERANCE;
     private boolean shows;
 
     /** How far, and whether somebody said stop: told from the thread that works. */
@@ -91,7 +92,7 @@ public final class Mendings {
     }
 
     private Set<String> walls(PlacedDrawing d) {
-        return Cleaned.recipe(w.casts().of(d).orElse(List.of())).asOne();
+        return Casting.recipe(w.casts().of(d).orElse(List.of())).asOne();
     }
 
     /** Of all kinds, with the tolerance that is chosen: how many there would be of each. */

@@ -48,6 +48,7 @@ public final class Workspace {
     private final Sheets sheets = new Sheets(this);
     private final Mendings mendings = new Mendings(this);
     private final FoundGrid foundGrid = new FoundGrid(this);
+    private final Proposals proposals = new Proposals(this);
     private final Compared compared = new Compared(this);
     private final Following following = new Following(this);
     private History history;
@@ -155,6 +156,7 @@ public final class Workspace {
         asReceived.forget();
         sheets.forget();
         mendings.forget();
+        proposals.forget();
         following.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
@@ -233,6 +235,7 @@ public final class Workspace {
     public void go(StoreyId to) {
         if (to.equals(storey) || project().storey(to).isEmpty()) return;
         storey = to;
+        proposals.leaveHand();
         onBoard.leaveStorey();
         selection = Set.of();
         tool = new SelectTool(this);
@@ -298,6 +301,11 @@ public final class Workspace {
     /** What is drawn of a grid. */
     public FoundGrid foundGrid() {
         return foundGrid;
+    }
+
+    /** What is recognised of the drawing in hand. */
+    public Proposals proposals() {
+        return proposals;
     }
 
     /** As it lies, and as it was found. */

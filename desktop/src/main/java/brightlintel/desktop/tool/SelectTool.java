@@ -62,6 +62,13 @@ public final class SelectTool implements Tool {
         if (w.isEmpty()) return Words.of("prompt.empty");
         int picked = w.onBoard().pickedCount();
         if (picked > 0) return Words.count("prompt.picked", picked);
+        if (w.stage() == Stage.TRACE && w.proposals().inHand().isPresent()) {
+            Element e = w.proposals().inHand().get();
+            List<Element> all = w.proposals().of(w.proposals().kindOf(e));
+            return Words.of("prompt.proposal", all.indexOf(e) + 1, all.size(), ProposalShapes.words(w, e));
+        }
+        if (w.stage() == Stage.TRACE && w.proposals().leftInHand().isPresent()) return Words.of("prompt.left", w.proposals().left().indexOf(
+            w.proposals().leftInHand().get()) + 1, w.proposals().left().size());
         if (w.stage() != Stage.TRACE || w.contents().isEmpty()) {
             Optional<Pointing.Pointed> p = w.pointed();
             if (p.isPresent()) {
@@ -78,7 +85,16 @@ public final class SelectTool implements Tool {
 
     @Override public void clicked(Aim aim) {
         if (w.stage().isAboutDrawing()) w.onBoard().pick((d, _) -> there(d, aim));
-        else w.select(Picking.at(w, aim.raw(), aim.reach()).map(e -> Set.of(e.id())).orElse(Set.of()));
+        else {
+            Optional<Element> there = Picking.at(w, aim.raw(), aim.reach()), proposed = w.stage() == Stage.TRACE
+                ? ProposalShapes.at(w, aim.raw(), aim.reach() / 2) : Optional.empty();
+            // a room or a slab lies under all that is proposed on it
+            boolean over = proposed.isPresent() && there.filter(e -> !(e instanceof Room || e instanceof Slab
+                || e instanceof BuildingOutline
+                || e instanceof Zone || proposed.get() instanceof Opening && e instanceof Wall)).isEmpty();
+            w.select(over ? Set.of() : there.map(e -> Set.of(e.id())).orElse(Set.of()));
+            if (w.stage() == Stage.TRACE) w.proposals().look(over ? proposed : Optional.empty());
+        }
     }
 
     /** Adds to what is selected, or takes from it. */
@@ -182,6 +198,7 @@ public final class SelectTool implements Tool {
 
     @Override public boolean escape() {
         w.select(Set.of());
+        if (w.proposals().inHand().isPresent()) w.proposals().look(Optional.empty());
         w.onBoard().pickNothing();
         return true;
     }

@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Walls as they are set now, along pieces, with the strokes that they stand on. */
-final class WallMaking {
+public final class WallMaking {
     private static final ElementId NEXT = new ElementId("next");
     private static final double CHORD = 0.005;
 
@@ -70,6 +70,15 @@ final class WallMaking {
     /** Lines and arcs of circles; nothing of other curves. */
     static Optional<Piece> piece(Curve c) {
         return DrawnOutlines.piece(c);
+    }
+
+    /** A wall as the next one is drawn, along the stroke that is looked at because it became nothing. */
+    public static Optional<Runnable> alongLeft(Workspace w) {
+        return w.proposals().leftInHand().flatMap(l -> w.drawing().flatMap(d -> piece(d.curve(l.stroke()))).filter(p -> p.length()
+            > CHORD).map(p -> () -> {
+                add(w, List.of(plain(w, p)));
+                w.proposals().stepLeft(1);
+            }));
     }
 
     /** The side of the reference's face for a body that lies where a place is. */

@@ -28,6 +28,8 @@ import brightlintel.desktop.task.Recent;
 import brightlintel.desktop.task.Sessions;
 import brightlintel.desktop.task.Work;
 import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.ProposalShapes;
+import brightlintel.desktop.tool.SelectTool;
 import brightlintel.desktop.view3d.SpaceBar;
 import brightlintel.desktop.view3d.SpaceView;
 import brightlintel.edit.Stacking;
@@ -40,6 +42,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -232,6 +235,8 @@ public final class MainWindow {
         commands.add("fit-selected", "Shift+F", _ -> true, _ -> board.fitSelected());
         commands.add("lie-next", "E", MainWindow::hasLies, x -> visit(1));
         commands.add("lie-before", "W", MainWindow::hasLies, x -> visit(-1));
+        commands.add("proposal-next", "E", MainWindow::hasProposals, _ -> look(1));
+        commands.add("proposal-before", "W", MainWindow::hasProposals, _ -> look(-1));
         commands.add("zoom-in", "Ctrl+Plus", _ -> true, _ -> board.zoom(1.25));
         commands.add("zoom-out", "Ctrl+Minus", _ -> true, _ -> board.zoom(0.8));
         commands.add("keys", "F1", _ -> true, _ -> cards.keys(commands));
@@ -243,6 +248,18 @@ public final class MainWindow {
         commands.add("pages-leave", "", x -> x.pages().isPresent(), _ -> files.pages().leave());
         commands.add("stop", "", x -> x.busy().isPresent(), _ -> work.stop());
         commands.add("close", "", _ -> true, _ -> askClose());
+    }
+
+    private static boolean hasProposals(Workspace x) {
+        return x.stage() == Stage.TRACE && x.tool() instanceof SelectTool && (x.proposals().waits() || !x.proposals().left().isEmpty());
+    }
+
+    /** The next proposal, on the board where it is not seen. */
+    private void look(int by) {
+        w.select(Set.of());
+        Optional<Box> there = w.proposals().waits() ? w.proposals().step(by).flatMap(e -> ProposalShapes.box(w, e))
+            : w.proposals().stepLeft(by).map(l -> Box.of(l.at(), l.at()).grown(Math.max(2, l.length())));
+        there.filter(b -> !board.view().seen().holds(b)).ifPresent(board::show);
     }
 
     private static boolean hasLies(Workspace x) {

@@ -1,0 +1,109 @@
+package brightlintel.desktop.docket;
+
+import brightlintel.building.Element;
+import brightlintel.building.Opening;
+import brightlintel.desktop.command.Commands;
+import brightlintel.desktop.docket.Parts.Tone;
+import brightlintel.desktop.state.Proposals;
+import brightlintel.desktop.state.Proposals.Kind;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.SelectTool;
+import brightlintel.recognise.Leftover;
+import brightlintel.recognise.Recognised;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.layout.VBox;
+
+/** A kind of elements of the storey as one decision: what is proposed of it, what is sure, and the one button that takes that. */
+final class ProposedPart {
+    private final Workspace w;
+    private final Commands commands;
+    private final Proposals p;
+
+    ProposedPart(Workspace w, Commands commands) {
+        this.w = w;
+        this.commands = commands;
+        this.p = w.proposals();
+    }
+
+    /** While it is being worked out. */
+    Optional<Node> working() {
+        p.found();
+        return p.isWorking() ? Optional.of(Parts.label(Words.of("proposal.working"), "quiet")) : Optional.empty();
+    }
+
+    /** Whether something of this kind waits, and it is the one to be decided now. */
+    private boolean isNow(Kind k) {
+        return w.tool() instanceof SelectTool && p.inHand().map(p::kindOf).or(p::kind).filter(k::equals).isPresent();
+    }
+
+    /** @param drawn how many are there; key: of the sentence that counts them */
+    Node of(Kind k, String title, int drawn, String key) {
+        List<Element> some = p.of(k);
+        long sure = some.stream().filter(Recognised::isSure).count(), look = some.size() - sure;
+        Node there = drawn == 0 ? Parts.right(Words.of("trace.not-yet"), "quiet") : Parts.pill("✓ " + Words.count(key, drawn), Tone.SURE);
+        if (some.isEmpty()) return Parts.fold(Words.of(title), there);
+        Node pill = Parts.pill(sure > 0 && look > 0 ? Words.of("proposal.both", sure, look) : sure > 0 ? Words.of("proposal.sure", sure)
+            : Words.count("proposal.look", look), Tone.LOOK);
+        if (!isNow(k)) {
+            Node fold = Parts.fold(Words.of(title), pill);
+            fold.setId("proposed-" + k.name().toLowerCase(Locale.ROOT));
+            fold.setOnMouseClicked(_ -> p.look(some.stream().findFirst()));
+            return fold;
+        }
+        VBox v = Parts.decision(Words.of(title), pill, true);
+        if (drawn > 0) v.getChildren().add(Parts.label(Words.count(key, drawn), "quiet"));
+        if (k == Kind.OPENINGS) sorts(v, some);
+        List<Node> buttons = new ArrayList<>();
+        if (sure > 0 && p.sureKind().filter(k::equals).isPresent()) buttons.add(button("take-all", Words.of("proposal.take", sure),
+            "Shift+T",
+            true));
+        buttons.add(button("proposal-next", Words.of("proposal.each"), "E", sure == 0 && p.inHand().isEmpty()));
+        v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
+        p.inHand().filter(e -> p.kindOf(e) == k).ifPresent(e -> v.getChildren().add(Parts.row(button("take", Words.of("proposal.take-one"),
+            "T", sure == 0), button("refuse", Words.of("command.refuse"), "R", false))));
+        return v;
+    }
+
+    private Button button(String command, String words, String keys, boolean main) {
+        Button b = Parts.button(w, commands.get(command), main);
+        b.setText(words);
+        b.setGraphic(Parts.right(keys, "kbd"));
+        b.setContentDisplay(ContentDisplay.RIGHT);
+        return b;
+    }
+
+    /** Doors, windows and gaps, each counted. */
+    private static void sorts(VBox v, List<Element> some) {
+        Map<String, Integer> n = new TreeMap<>();
+        for (Element e : some) if (e instanceof Opening o) n.merge(switch (o.filling()) {
+            case Opening.Filling.Door _ -> "proposal.doors";
+            case Opening.Filling.Window _ -> "proposal.windows";
+            case Opening.Filling.Glazed _, Opening.Filling.Empty _ -> "proposal.gaps";
+        }, 1, Integer::sum);
+        n.forEach((key, count) -> v.getChildren().add(Parts.figure(Words.of(key), Parts.right(Integer.toString(count)))));
+    }
+
+    /** Strokes that look like building and became none, by their reasons, once all sure ones are taken. */
+    Optional<Node> left() {
+        List<Leftover> left = p.left();
+        if (left.isEmpty() || p.waits()) return Optional.empty();
+        Map<Leftover.Reason, Integer> n = new EnumMap<>(Leftover.Reason.class);
+        for (Leftover l : left) n.merge(l.reason(), 1, Integer::sum);
+        VBox v = Parts.decision(Words.of("proposal.left"), Parts.pill(Words.count("proposal.strokes", left.size()), Tone.LOOK), false);
+        n.forEach((r, count) -> v.getChildren().add(Parts.figure(Words.of("left." + r), Parts.right(Integer.toString(count)))));
+        v.getChildren().add(Parts.row(button("proposal-next", Words.of("proposal.each"), "E", false)));
+        p.leftInHand().ifPresent(l -> v.getChildren().addAll(Parts.evidence("▲", Words.of("left." + l.reason()), Tone.LOOK),
+            Parts.row(button("take", Words.of("proposal.left-wall"), "T", false))));
+        return Optional.of(v);
+    }
+}

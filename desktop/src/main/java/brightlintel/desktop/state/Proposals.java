@@ -1,0 +1,350 @@
+package brightlintel.desktop.state;
+
+import brightlintel.building.Cast;
+import brightlintel.building.Edit;
+import brightlintel.building.Element;
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
+import brightlintel.building.Project;
+import brightlintel.building.Provenance;
+import brightlintel.building.Slab;
+import brightlintel.building.Stand;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.StoreyId;
+import brightlintel.building.Support;
+import brightlintel.building.Underlay;
+import brightlintel.building.Wall;
+import brightlintel.desktop.text.Words;
+import brightlintel.drawing.RawDrawing;
+import brightlintel.edit.Grids;
+import brightlintel.edit.OpeningKinds;
+import brightlintel.edit.Taking;
+import brightlintel.edit.Tracing;
+import brightlintel.edit.Verdicts;
+import brightlintel.find.Found;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosures;
+import brightlintel.joint.SlabOutline;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.receive.DrawingShelf;
+import brightlintel.recognise.Leftover;
+import brightlintel.recognise.Pending;
+import brightlintel.recognise.Recognised;
+import brightlintel.recognise.Recognising;
+import brightlintel.select.Picked;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+
+/**
+ * What is recognised of the drawing in hand, kind by kind, for as long as it is neither taken nor refused. Worked out behind the window
+ * when somebody traces; dropped when drawing, place or clearing change meanwhile.
+ */
+public final class Proposals {
+    private static final double SLAB = 0.25;
+    /** Of the slab that is proposed: it is made anew from the walls each time. */
+    private static final ElementId SLAB_ID = ElementId.fresh();
+    private final Workspace w;
+    private Key key;
+    private Recognised found;
+    private volatile Key wanted;
+    private boolean failed;
+    /** What was looked through last: it serves every place and clearing of the same drawing. */
+    private volatile Looked looked = new Looked(null, null);
+    /** Refused for as long as the window has the project: what stands on nothing that could be named. */
+    private final Set<ElementId> dropped = new HashSet<>();
+    private Open open = new Open(null, null, null, 0, null, Recognised.NOTHING);
+    private Optional<ElementId> inHand = Optional.empty();
+    private int leftAt = -1;
+    private Recognised leftOf;
+    private List<Leftover> left = List.of();
+    private List<Wall> slabOf;
+    private Optional<Ring> slabRing = Optional.empty();
+
+    /** In the order in which they are decided. */
+    public enum Kind { GRID, WALLS, OPENINGS, COLUMNS, ROOMS, SLAB }
+
+    private record Key(Underlay underlay, List<Cast> casts) { }
+
+    private record Looked(AsReceived.Key of, Recognising at) { }
+
+    private record Open(Recognised of, Project project, StoreyId on, int dropped, Enclosures walls, Recognised is) { }
+
+    Proposals(Workspace w) {
+        this.w = w;
+    }
+
+    void forget() {
+        key = null;
+        found = null;
+        wanted = null;
+        looked = new Looked(null, null);
+        dropped.clear();
+        leaveHand();
+    }
+
+    void leaveHand() {
+        inHand = Optional.empty();
+        leftAt = -1;
+    }
+
+    /** All that was recognised; nothing while it is being worked out, whose end is told as {@link Change#EVIDENCE}. */
+    public Optional<Recognised> found() {
+        Optional<PlacedDrawing> d = w.drawing().filter(x -> x.strokes().size() > 0 && x.underlay().placement().straightening().isEmpty());
+        Optional<List<Cast>> casts = d.flatMap(w.casts()::of);
+        Optional<DrawingShelf.Shelved> raw = d.flatMap(x -> w.shelf().has(x.underlay()));
+        if (casts.isEmpty() || raw.isEmpty()) return Optional.empty();
+        Key now = new Key(d.get().underlay(), casts.get());
+        if (!now.equals(key)) ask(now, raw.get());
+        return Optional.ofNullable(found);
+    }
+
+    /** Whether it is being worked out. */
+    public boolean isWorking() {
+        return found == null && key != null && !failed;
+    }
+
+    private void ask(Key now, DrawingShelf.Shelved s) {
+        key = now;
+        wanted = now;
+        found = null;
+        failed = false;
+        leaveHand();
+        Recognised[] out = new Recognised[1];
+        RawDrawing raw = s.drawing();
+        w.onBoard().behind(() -> {
+            try {
+                out[0] = at(now.underlay, raw, s).of(now.underlay, now.casts, (_, _, _) -> {
+                    if (wanted != now) throw new CancellationException();
+                });
+            } catch (CancellationException late) {
+                // another was asked for meanwhile
+            }
+        }, () -> {
+            if (key != now) return;
+            found = out[0];
+            failed = found == null;
+            w.tell(Change.EVIDENCE);
+        });
+    }
+
+    private Recognising at(Underlay u, RawDrawing raw, DrawingShelf.Shelved s) {
+        Looked l = looked;
+        AsReceived.Key of = AsReceived.Key.of(u);
+        if (!of.equals(l.of)) looked = l = new Looked(of, Recognising.of(raw, u, s.mender()));
+        return l.at;
+    }
+
+    /** What waits to be taken. */
+    public Recognised open() {
+        Recognised all = found().orElse(Recognised.NOTHING);
+        Enclosures walls = w.solved().enclosuresSeen();
+        boolean same = open.of == all && open.project == w.project() && w.storeyId().equals(open.on) && open.dropped == dropped.size()
+            && open.walls == walls;
+        if (!same) open = new Open(all, w.project(), w.storeyId(), dropped.size(), walls, all == Recognised.NOTHING ? all
+            : Pending.of(all, w.project(), w.storeyId(), dropped, walls));
+        return open.is;
+    }
+
+    /** Those of one kind, the unsure ones first, else as one reads: from the top down. */
+    public List<Element> of(Kind k) {
+        Recognised o = open();
+        List<? extends Element> some = switch (k) {
+            // taken as a whole, by its own part of the docket
+            case GRID -> o.grid();
+            case WALLS -> o.walls();
+            case OPENINGS -> o.openings();
+            case COLUMNS -> o.columns();
+            case ROOMS -> o.rooms();
+            case SLAB -> slab().stream().toList();
+        };
+        return some.stream().map(Element.class::cast).sorted(Comparator.comparing(Recognised::isSure)).toList();
+    }
+
+    /** Round all walls, once none of them waits. */
+    private Optional<Slab> slab() {
+        if (found == null || found.walls().isEmpty() || !w.contents().slabs().isEmpty() || w.contents().walls().isEmpty()
+            || open().walls().stream().anyMatch(Recognised::isSure)) return Optional.empty();
+        List<Wall> walls = w.contents().walls();
+        if (slabOf != walls) slabRing = SlabOutline.around(walls, Tolerances.BUILDING);
+        slabOf = walls;
+        return slabRing.map(r -> new Slab(SLAB_ID, r.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(SLAB),
+            Optional.of(Set.copyOf(
+            walls.stream().map(Wall::id).toList())), new Provenance(new Provenance.Way.Proposed(Recognised.SURE_FROM), List.of())));
+    }
+
+    /** The first kind of which something waits. */
+    public Optional<Kind> kind() {
+        for (Kind k : Kind.values()) if (!of(k).isEmpty()) return Optional.of(k);
+        return Optional.empty();
+    }
+
+    /** The first kind of which something sure waits. */
+    public Optional<Kind> sureKind() {
+        for (Kind k : Kind.values()) if (of(k).stream().anyMatch(Recognised::isSure)) return Optional.of(k);
+        return Optional.empty();
+    }
+
+    // ---- what is left over
+
+    /** Strokes that became none, and that nobody has traced since. */
+    public List<Leftover> left() {
+        if (found == null) return List.of();
+        Open of = open;
+        open();
+        if (of != open || leftOf != found) {
+            leftOf = found;
+            left = found.left().stream().filter(l -> w.contents().walls().stream().noneMatch(x -> isOn(x, l))).toList();
+        }
+        return left;
+    }
+
+    private static boolean isOn(Wall x, Leftover l) {
+        var u = x.reference().unroll(l.at());
+        return u.x() > 0 && u.x() < x.length() && Math.abs(u.y() - (x.left() - x.right()) / 2) < x.thickness().value() / 2 + 0.03;
+    }
+
+    /** The next stroke that is left over, lit. @return the one that is looked at */
+    public Optional<Leftover> stepLeft(int by) {
+        List<Leftover> all = left();
+        if (all.isEmpty()) return Optional.empty();
+        leftAt = Math.floorMod(leftAt + by, all.size());
+        Leftover l = all.get(leftAt);
+        inHand = Optional.empty();
+        w.onBoard().light(Picked.stroke(l.stroke()));
+        w.tell(Change.EVIDENCE);
+        return Optional.of(l);
+    }
+
+    public Optional<Leftover> leftInHand() {
+        return leftAt >= 0 && leftAt < left().size() && inHand.isEmpty() ? Optional.of(left.get(leftAt)) : Optional.empty();
+    }
+
+    // ---- in hand
+
+    /** The proposal that is looked at. */
+    public Optional<Element> inHand() {
+        return inHand.flatMap(id -> all().stream().filter(e -> e.id().equals(id)).findFirst());
+    }
+
+    private List<Element> all() {
+        List<Element> out = new ArrayList<>();
+        for (Kind k : Kind.values()) if (k != Kind.GRID) out.addAll(of(k));
+        return out;
+    }
+
+    public Kind kindOf(Element e) {
+        for (Kind k : Kind.values()) if (of(k).stream().anyMatch(x -> x.id().equals(e.id()))) return k;
+        return Kind.WALLS;
+    }
+
+    /** Looks at one; its strokes are lit. */
+    public void look(Optional<Element> e) {
+        inHand = e.map(Element::id);
+        light(e);
+        w.tell(Change.EVIDENCE);
+    }
+
+    private void light(Optional<Element> e) {
+        Optional<PlacedDrawing> d = w.drawing();
+        Picked p = Picked.NOTHING;
+        if (e.isPresent() && d.isPresent()) for (Support s : e.get().from().on()) {
+            Optional<Found> f = d.get().find(s);
+            if (f.isPresent()) p = p.with(Picked.stroke(f.get().index()));
+        }
+        w.onBoard().light(p);
+    }
+
+    /** The next one of the kind that is decided now, or the one before. @return the one that is looked at */
+    public Optional<Element> step(int by) {
+        List<Element> some = inHand().map(this::kindOf).or(this::kindByHand).map(this::of).orElse(List.of());
+        if (some.isEmpty()) return Optional.empty();
+        int at = inHand().map(some::indexOf).orElse(by > 0 ? -1 : 0);
+        Optional<Element> next = Optional.of(some.get(Math.floorMod(at + by, some.size())));
+        look(next);
+        return next;
+    }
+
+    /** Whether proposals beside the grid's lines wait. */
+    public boolean waits() {
+        return kindByHand().isPresent();
+    }
+
+    private Optional<Kind> kindByHand() {
+        for (Kind k : Kind.values()) if (k != Kind.GRID && !of(k).isEmpty()) return Optional.of(k);
+        return Optional.empty();
+    }
+
+    /** The one that is looked at becomes part of the model; the next one of its kind is looked at. */
+    public void take() {
+        inHand().ifPresent(e -> after(e, () -> w.apply(edit(kindOf(e), List.of(e)))));
+    }
+
+    /** It does not come back, after reading again neither. */
+    public void refuse() {
+        inHand().ifPresent(e -> after(e, () -> {
+            Optional<Edit> said = Verdicts.refuse(e);
+            if (said.isPresent()) w.apply(said.get());
+            else dropped.add(e.id());
+        }));
+    }
+
+    private void after(Element e, Runnable what) {
+        List<Element> some = of(kindOf(e));
+        int at = some.indexOf(e);
+        Optional<Element> next = some.size() < 2 ? Optional.empty() : Optional.of(some.get(at + 1 < some.size() ? at + 1 : at - 1));
+        what.run();
+        look(next.filter(n -> all().stream().anyMatch(x -> x.id().equals(n.id()))));
+    }
+
+    /** All that are sure of the first kind of which some are. */
+    public void takeSure() {
+        sureKind().ifPresent(k -> {
+            w.apply(edit(k, of(k).stream().filter(Recognised::isSure).toList()));
+            look(Optional.empty());
+        });
+    }
+
+    private Edit edit(Kind k, List<Element> some) {
+        StoreyId on = w.storeyId();
+        return switch (k) {
+            case GRID -> Grids.add(some.stream().map(GridLine.class::cast).toList());
+            case WALLS -> walls(on, some.stream().map(Wall.class::cast).toList());
+            case OPENINGS, COLUMNS, ROOMS, SLAB -> Tracing.add(name(k), on, some.stream().map(e -> fresh((StoreyElement) e)).toList());
+        };
+    }
+
+    /** The slab's place holder has one id for all; what is of a size that is a kind's is of it. */
+    private StoreyElement fresh(StoreyElement e) {
+        if (e instanceof Slab s) return s.withId(ElementId.fresh(), s.from());
+        if (e instanceof Opening o) return OpeningKinds.fitting(w.project(), o.filling(), o.width().value())
+            .map(k -> o.with(k).withAlong(o.along())).orElse(o);
+        return e;
+    }
+
+    private static String name(Kind k) {
+        return switch (k) {
+            case OPENINGS -> "edit.take-openings";
+            case COLUMNS -> "edit.columns";
+            case ROOMS -> "edit.rooms";
+            default -> "edit.slab";
+        };
+    }
+
+    private Edit walls(StoreyId on, List<Wall> some) {
+        List<Wall> whole = new ArrayList<>(w.contents().walls());
+        whole.addAll(some);
+        Optional<Ring> edge = SlabOutline.around(whole, Tolerances.BUILDING);
+        LengthFormat lengths = w.lengths();
+        return Taking.walls(on, some, x -> edge.filter(r -> SlabOutline.isOuter(x, r)).isPresent(), (outer, t) ->
+            Words.of(outer ? "kind.outer-name" : "kind.inner-name", lengths.part(t)));
+    }
+}

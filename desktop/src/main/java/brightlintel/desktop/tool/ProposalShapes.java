@@ -1,0 +1,117 @@
+package brightlintel.desktop.tool;
+
+import brightlintel.building.Column;
+import brightlintel.building.Element;
+import brightlintel.building.GridLine;
+import brightlintel.building.Opening;
+import brightlintel.building.Room;
+import brightlintel.building.Slab;
+import brightlintel.building.Wall;
+import brightlintel.desktop.state.Proposals;
+import brightlintel.desktop.state.Workspace;
+import brightlintel.desktop.text.Words;
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Enclosure;
+import brightlintel.lengths.LengthFormat;
+import brightlintel.recognise.Recognised;
+import brightlintel.solid.Solids;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What proposals look like in plan, and which one lies under the pointer. Metres. */
+public final class ProposalShapes {
+    private static final double CHORD = 0.01;
+
+    /** @param closed whether its lines go round something */
+    public record Outline(Element element, Proposals.Kind kind, List<Point> line, boolean closed, boolean sure, Box box) {
+        static Outline of(Element e, Proposals.Kind k, List<Point> line, boolean closed) {
+            return new Outline(e, k, line, closed, Recognised.isSure(e), Box.of(line));
+        }
+    }
+
+    private Recognised of;
+    private Object model;
+    private List<Outline> all = List.of();
+
+    /** All that wait, worked out once for each state of them. */
+    public List<Outline> all(Workspace w) {
+        Recognised open = w.proposals().open();
+        if (open == of && model == w.contents()) return all;
+        of = open;
+        model = w.contents();
+        List<Outline> out = new ArrayList<>();
+        for (GridLine g : open.grid()) out.add(Outline.of(g, Proposals.Kind.GRID, g.line().points(CHORD), false));
+        for (int i = 0; i < open.rooms().size(); i++) out.add(Outline.of(open.rooms().get(i), Proposals.Kind.ROOMS,
+            open.grounds().get(i).outline().chords(CHORD), true));
+        for (Wall x : open.walls()) out.add(Outline.of(x, Proposals.Kind.WALLS, body(x), true));
+        for (Opening o : open.openings()) w.contents().wall(o.wall()).ifPresent(x -> out.add(Outline.of(o, Proposals.Kind.OPENINGS,
+            Solids.openingGround(o, x, -x.right(), x.left(), Tolerances.BUILDING).corners(), true)));
+        for (Column c : open.columns()) out.add(Outline.of(c, Proposals.Kind.COLUMNS, c.ground().chords(CHORD), true));
+        all = List.copyOf(out);
+        return all;
+    }
+
+    private static List<Point> body(Wall w) {
+        int n = w.reference().isStraight() ? 1 : w.reference().chords(CHORD, w.thickness().value() / 2);
+        List<Point> out = new ArrayList<>();
+        for (int i = 0; i <= n; i++) out.add(w.reference().at(w.length() * i / n, w.left()));
+        for (int i = n; i >= 0; i--) out.add(w.reference().at(w.length() * i / n, -w.right()));
+        return out;
+    }
+
+    /** Of the kind that is decided now, or in hand. */
+    public static Optional<Element> at(Workspace w, Point p, double reach) {
+        Optional<Proposals.Kind> kind = w.proposals().inHand().map(w.proposals()::kindOf).or(w.proposals()::kind);
+        if (kind.isEmpty()) return Optional.empty();
+        return new ProposalShapes().all(w).stream().filter(o -> o.closed && o.kind == kind.get() && o.box.grown(reach).holds(p)).filter(o ->
+            {
+            Ring r = new Ring(o.line);
+            return r.holds(p) || r.distance(p) <= reach;
+        }).map(Outline::element).findFirst();
+    }
+
+    public static Optional<Box> box(Workspace w, Element e) {
+        return new ProposalShapes().all(w).stream().filter(o -> o.element.id().equals(e.id())).map(o -> o.box.grown(2)).findFirst();
+    }
+
+    /** What it is, its measure and how sure: wall 240 · 97 %. */
+    public static String words(Workspace w, Element e) {
+        LengthFormat l = w.lengths();
+        String what = switch (e) {
+            case Wall x -> Words.of("proposal.wall", l.part(x.thickness().value()));
+            case Opening o -> Words.of(switch (o.filling()) {
+                case Opening.Filling.Window _ -> "proposal.window";
+                case Opening.Filling.Door _ -> "proposal.door";
+                case Opening.Filling.Glazed _, Opening.Filling.Empty _ -> "proposal.gap";
+            }, l.part(o.width().value()));
+            case Column c -> Words.of("proposal.column", ColumnTool.size(w, c.section()));
+            case Room r -> Words.of("proposal.room", (r.number() + " " + r.name()).strip(), ground(w, r).map(g ->
+                l.area(g.area())).orElse(""))
+                .strip();
+            case Slab _ -> Words.of("proposal.slab");
+            case GridLine g -> Words.of("proposal.grid", g.label());
+            default -> "";
+        };
+        return what + " · " + Math.round(100 * Recognised.confidence(e)) + " %";
+    }
+
+    private static Optional<Enclosure> ground(Workspace w, Room r) {
+        Recognised open = w.proposals().open();
+        int i = open.rooms().indexOf(r);
+        return i < 0 ? Optional.empty() : Optional.of(open.grounds().get(i));
+    }
+
+    /** Why, in a few words: what it stands on, or what is missing. */
+    public static String why(Workspace w, Element e) {
+        int n = e.from().on().size();
+        if (e instanceof Room r) return Words.of(r.written().isPresent() ? "proposal.why.room-area" : r.name().isEmpty()
+            && r.number().isEmpty()
+            ? "proposal.why.room-bare" : "proposal.why.room-words");
+        if (n > 0) return Words.count("from.strokes", n);
+        return Words.of("proposal.why.gap");
+    }
+}
