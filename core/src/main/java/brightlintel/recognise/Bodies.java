@@ -6,6 +6,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Predicate;
+
+import brightlintel.geom.Point;
 
 import brightlintel.recognise.Faces.Direction;
 import brightlintel.recognise.Faces.Line;
@@ -23,7 +26,7 @@ final class Bodies {
     /** Of its thickness: a body that is shorter is believed only in line with a longer one. */
     private static final double LONG = 1.6;
     /** Of a thickness that the drawing has much of, shorter ones are believed; of the most frequent's metres. */
-    private static final double PIER = 0.7, COMMON = 0.15;
+    private static final double PIER = 0.7, COMMON = 0.15, USUAL = 0.1;
 
     /** @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres */
     record Body(Direction direction, double right, double left, double from, double to, double drawn, List<Integer> strokes) {
@@ -44,12 +47,13 @@ final class Bodies {
 
     private Bodies() { }
 
-    static List<Body> of(List<Direction> directions) {
+    /** @param inside of what is no wall */
+    static List<Body> of(List<Direction> directions, Predicate<Point> inside) {
         List<Candidate> all = new ArrayList<>();
         List<Integer> of = new ArrayList<>();
         for (int k = 0; k < directions.size(); k++) {
             int before = all.size();
-            candidates(directions.get(k), all);
+            candidates(directions.get(k), inside, all);
             for (int i = before; i < all.size(); i++) of.add(k);
         }
         Map<Long, Double> weight = weights(all);
@@ -75,7 +79,7 @@ final class Bodies {
         return believed(out, weight);
     }
 
-    private static void candidates(Direction d, List<Candidate> to) {
+    private static void candidates(Direction d, Predicate<Point> inside, List<Candidate> to) {
         List<Line> l = d.lines();
         for (int i = 0; i < l.size(); i++)
             for (int k = i + 1; k < l.size() && l.get(k).off() - l.get(i).off() <= THICK; k++) {
@@ -91,7 +95,7 @@ final class Bodies {
                     }
                     List<Integer> strokes = new ArrayList<>(a.strokes());
                     strokes.addAll(b.strokes());
-                    for (double[] f : free) if (f[1] - f[0] >= LEAST)
+                    for (double[] f : free) if (f[1] - f[0] >= LEAST && !inside.test(d.at((f[0] + f[1]) / 2, (l.get(i).off() + l.get(k).off()) / 2)))
                         to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], covered(l.get(i), l.get(k), f[0],
                             f[1]), strokes)));
                 }
@@ -143,7 +147,7 @@ final class Bodies {
     private static List<Body> believed(List<Body> all, Map<Long, Double> weight) {
         double most = all.stream().mapToDouble(b -> weight(weight, b)).max().orElse(0);
         List<Body> out = new ArrayList<>(all.stream().filter(b -> b.drawn > LONG * b.thickness() || b.drawn > PIER * b.thickness()
-            && weight(weight, b) > COMMON * most).toList());
+            && weight(weight, b) > COMMON * most || b.length() > LONG * b.thickness() && weight(weight, b) > USUAL * most).toList());
         List<Body> sure = List.copyOf(out);
         for (Body b : all) if (!out.contains(b) && sure.stream().anyMatch(o -> isInLine(o, b))) out.add(b);
         return out;

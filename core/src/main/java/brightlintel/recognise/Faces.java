@@ -12,8 +12,8 @@ import brightlintel.place.PlacedDrawing;
 
 /** Straight strokes that may be faces, as lines: those of one direction together, those on one line as one, in stretches. Metres. */
 final class Faces {
-    /** Radians between strokes of one direction; metres off a line, and between stretches that are one. */
-    private static final double TURN = Math.toRadians(0.25), OFF = 0.004, TOUCH = 0.012, SHORT = 0.02;
+    /** Radians between strokes of one direction, and between those that give it its angle; metres off a line, and between stretches that are one. */
+    private static final double TURN = Math.toRadians(0.25), EXACT = Math.toRadians(0.03), OFF = 0.004, TOUCH = 0.012, SHORT = 0.02;
 
     /** @param strokes that cover it */
     record Stretch(double from, double to, List<Integer> strokes) {
@@ -53,25 +53,52 @@ final class Faces {
             double w = c.b().minus(c.a()).angle();
             bits.add(new Bit((w % Math.PI + Math.PI) % Math.PI, c.a(), c.b(), i, sure.test(i)));
         }
-        bits.sort(Comparator.comparingDouble(Bit::angle));
-        List<Direction> out = new ArrayList<>();
-        List<Bit> left = new ArrayList<>(bits);
+        return directions(bits).stream().map(Faces::direction).toList();
+    }
+
+    /** Strokes about the angles that most are drawn at, the heaviest first: what lies a little askew does not turn the rest. */
+    private static List<List<Bit>> directions(List<Bit> some) {
+        List<Bit> bits = new ArrayList<>(some);
         // nearly level ones lie at both ends of the half turn
-        left.replaceAll(b -> b.angle > Math.PI - TURN ? new Bit(b.angle - Math.PI, b.a, b.b, b.stroke, b.sure) : b);
-        left.sort(Comparator.comparingDouble(Bit::angle));
-        for (int i = 0; i < left.size();) {
-            int to = i;
-            double first = left.get(i).angle;
-            while (to < left.size() && left.get(to).angle - first < 2 * TURN) to++;
-            out.add(direction(left.subList(i, to)));
-            i = to;
+        bits.replaceAll(b -> b.angle > Math.PI - TURN ? new Bit(b.angle - Math.PI, b.a, b.b, b.stroke, b.sure) : b);
+        bits.sort(Comparator.comparingDouble(Bit::angle));
+        int n = bits.size();
+        double[] sum = new double[n + 1], weight = new double[n];
+        for (int i = 0; i < n; i++) sum[i + 1] = sum[i] + bits.get(i).length();
+        int lo = 0, hi = 0;
+        for (int i = 0; i < n; i++) {
+            double at = bits.get(i).angle;
+            while (bits.get(lo).angle < at - EXACT) lo++;
+            while (hi < n && bits.get(hi).angle <= at + EXACT) hi++;
+            weight[i] = sum[hi] - sum[lo];
+        }
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < n; i++) order.add(i);
+        order.sort(Comparator.comparingDouble((Integer i) -> -weight[i]).thenComparing(i -> i));
+        boolean[] taken = new boolean[n];
+        List<List<Bit>> out = new ArrayList<>();
+        for (int i : order) {
+            if (taken[i]) continue;
+            double at = bits.get(i).angle;
+            int from = i, to = i;
+            while (from > 0 && !taken[from - 1] && bits.get(from - 1).angle >= at - TURN) from--;
+            while (to + 1 < n && !taken[to + 1] && bits.get(to + 1).angle <= at + TURN) to++;
+            for (int k = from; k <= to; k++) taken[k] = true;
+            out.add(about(at, bits.subList(from, to + 1)));
         }
         return out;
     }
 
+    /** Those nearest to the peak first: the direction is theirs. */
+    private static List<Bit> about(double peak, List<Bit> some) {
+        List<Bit> out = new ArrayList<>(some);
+        out.sort(Comparator.comparing((Bit b) -> Math.abs(b.angle - peak) > EXACT));
+        return out;
+    }
+
     private static Direction direction(List<Bit> bits) {
-        double sum = 0, weight = 0;
-        for (Bit b : bits) {
+        double sum = 0, weight = 0, peak = bits.getFirst().angle;
+        for (Bit b : bits) if (Math.abs(b.angle - peak) <= 2 * EXACT) {
             sum += b.angle * b.length();
             weight += b.length();
         }

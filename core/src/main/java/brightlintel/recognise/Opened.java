@@ -13,6 +13,7 @@ import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.Role;
 import brightlintel.building.Wall;
+import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.trace.DrawnOpenings;
@@ -24,7 +25,7 @@ import brightlintel.trace.DrawnOpenings;
  */
 final class Opened {
     /** Metres: sills and heads that nobody said; by which two are one; beyond a wall's faces where a leaf is looked for. */
-    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5;
+    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03;
     private static final double SURE = 0.9, FAIR = 0.75;
     private final PlacedDrawing d;
     private final IntFunction<Role> role;
@@ -78,9 +79,24 @@ final class Opened {
             for (int i : d.strokesNear(at, Math.min(reach, (to - from) / 2))) within.merge(role.apply(i), 1, Integer::sum);
         }
         int doors = within.getOrDefault(Role.DOOR, 0), windows = within.getOrDefault(Role.WINDOW, 0);
+        if (doors == 0 && windows == 0 && isGlazed(w, from, to)) windows = 1;
         Opening.Filling f = doors == 0 && windows == 0 ? new Opening.Filling.Empty() : windows > doors ? new Opening.Filling.Window()
             : new Opening.Filling.Door(false, true);
         add(w.id(), from, to, f, p);
+    }
+
+    /** Whether a line runs along within the wall from jamb to jamb, and no farther: glass, or the edges of a sill. */
+    private boolean isGlazed(Wall w, double from, double to) {
+        if (!w.reference().isStraight()) return false;
+        double half = w.thickness().value() / 2 + SAME, middle = (w.left() - w.right()) / 2;
+        for (int i : d.strokesNear(w.middle((from + to) / 2), half + SAME)) {
+            Role r = role.apply(i);
+            if (r == Role.GRID || r == Role.HATCH || r == Role.DIMENSION || !(d.curve(i) instanceof Curve.Straight s)) continue;
+            Point a = w.reference().unroll(s.a()), b = w.reference().unroll(s.b());
+            boolean along = Math.abs(a.y() - b.y()) < SAME && Math.abs(a.y() - middle) < half;
+            if (along && Math.abs(Math.min(a.x(), b.x()) - from) < JAMB && Math.abs(Math.max(a.x(), b.x()) - to) < JAMB) return true;
+        }
+        return false;
     }
 
     private void add(ElementId wall, double from, double to, Opening.Filling f, Provenance p) {

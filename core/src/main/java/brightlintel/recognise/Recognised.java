@@ -28,11 +28,13 @@ import brightlintel.trace.DrawnGrid;
 import brightlintel.trace.DrawnMarks;
 import brightlintel.trace.RoomWords;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -50,6 +52,9 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     public static final double SURE_FROM = 0.88;
     public static final Recognised NOTHING = new Recognised(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     private static final double SURE = 0.9, FAIR = 0.75;
+    /** Of things on a layer: as many that are told to be walls make it one that holds walls. */
+    private static final double WALLS = 0.15;
+    private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN);
 
     public Recognised {
         grid = List.copyOf(grid);
@@ -82,23 +87,29 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
      */
     public static Recognised of(PlacedDrawing d, Reckoning r, RoleFinding roles, List<Cast> casts, Progress progress) {
         Casting.Lookup cast = new Casting.Lookup(casts);
-        IntPredicate mixed = mixed(d.strokes(), roles);
+        IntPredicate mixed = of(d.strokes(), roles, RoleFinding.OfPart::isMixed);
         // of its layer, colour or block; on a layer that holds several things, its own
         IntFunction<Role> role = i -> mixed.test(i) ? roles.of().get(i) : cast.of(d.strokes(), i).orElse(roles.of().get(i));
-        IntPredicate walls = i -> mayBeWall(i, role.apply(i), d.strokes(), mixed), grid = i -> role.apply(i) == Role.GRID, columns = i ->
+        IntPredicate holds = of(d.strokes(), roles, p -> p.isMixed() || holdsWalls(p));
+        IntFunction<Role> own = i -> holds.test(i) ? roles.of().get(i) : role.apply(i);
+        IntPredicate walls = i -> mayBeWall(i, own.apply(i), d.strokes(), mixed), grid = i -> role.apply(i) == Role.GRID, columns = i ->
             role.apply(i)
             == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
+        // one face of a wall may have been told and the other taken for something else
+        IntPredicate perhaps = i -> role.apply(i) == Role.WINDOW || holds.test(i) && d.strokes().pathOf(i) == null && PERHAPS.contains(
+            own.apply(i));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
-        List<Column> posts = columns(d, columns);
-        WallFinding finding = new WallFinding(d, walls, i -> role.apply(i) == Role.WINDOW, openings);
+        List<DrawnMarks.Mark> marks = DrawnMarks.all(d, columns);
+        WallFinding finding = new WallFinding(d, walls, perhaps, openings);
         List<Wall> all = finding.walls();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, all).of(finding.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> found = Buildings.of(all, symbols);
+        List<Column> posts = new Posts(marks, mixed, found, lines).columns();
         List<Opening> holes = symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall()))).toList();
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
         Rooms rooms = Rooms.of(d, found, posts);
@@ -114,22 +125,15 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         return r == Role.WALL || filled || (r == Role.WINDOW || r == Role.OTHER) && s.pathOf(stroke) == null && mixed.test(stroke);
     }
 
-    /** Strokes on layers that hold several things. */
-    private static IntPredicate mixed(Strokes s, RoleFinding roles) {
-        Set<String> names = roles.layers().stream().filter(RoleFinding.OfPart::isMixed).map(RoleFinding.OfPart::name)
-            .collect(Collectors.toSet());
+    /** Strokes on layers of a sort. */
+    private static IntPredicate of(Strokes s, RoleFinding roles, Predicate<RoleFinding.OfPart> sort) {
+        Set<String> names = roles.layers().stream().filter(sort).map(RoleFinding.OfPart::name).collect(Collectors.toSet());
         return i -> names.contains(s.layers().get(s.layerOf(i)).name());
     }
 
-    private static Provenance proposed(Provenance p, double confidence) {
-        return new Provenance(new Provenance.Way.Proposed(confidence), p.on());
-    }
-
-    private static List<Column> columns(PlacedDrawing d, IntPredicate wanted) {
-        List<Column> out = new ArrayList<>();
-        for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted))
-            out.add(new Column(ElementId.fresh(), m.section(), m.at(), m.turn(), Stand.FLOOR, Top.NEXT, proposed(m.provenance(), SURE)));
-        return out;
+    private static boolean holdsWalls(RoleFinding.OfPart p) {
+        int all = p.roles().values().stream().mapToInt(x -> x).sum();
+        return p.role() != Role.DIMENSION && p.role() != Role.WALL && p.roles().getOrDefault(Role.WALL, 0) >= WALLS * all;
     }
 
     private record Rooms(List<Room> rooms, List<Enclosure> grounds) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntPredicate;
 
@@ -56,21 +57,43 @@ final class WallFinding {
     }
 
     List<Wall> walls() {
-        List<Run> runs = new ArrayList<>();
-        List<Body> left = new ArrayList<>(Bodies.of(Faces.of(d, isWall, isWindow)));
+        List<Body> bodies = Bodies.of(Faces.of(d, isWall, isWindow), new Pieces(d, i -> isWall.test(i) || isWindow.test(i))::holds);
+        List<Run> all = runs(bodies);
+        // glass and layers run along within walls; what is left of them is looked at anew
+        List<Run> runs = runs(bodies.stream().filter(b -> all.stream().noneMatch(r -> lies(b, r))).toList());
+        gaps.clear();
+        List<Wall> out = new ArrayList<>();
+        for (Run r : runs) {
+            if (r.to - r.from <= Math.max(SHORTEST, r.body.thickness())) continue;
+            Wall w = wall(Piece.straight(at(r, r.from), at(r, r.to)), r.body.thickness(), confidence(r));
+            out.add(w);
+            for (Between g : r.gaps) gaps.add(new Gap(w.id(), at(r, (g.from + g.to) / 2), g.to - g.from));
+        }
+        out.addAll(round());
+        return meeting(out.stream().filter(w -> out.stream().noneMatch(o -> o != w && lies(w, o))).toList());
+    }
+
+    private static Point at(Run r, double along) {
+        return r.body.direction().at(along, r.body.middle());
+    }
+
+    private List<Run> runs(List<Body> bodies) {
+        List<Run> out = new ArrayList<>();
+        List<Body> left = new ArrayList<>(bodies);
         left.sort(Comparator.comparingDouble(Body::from));
         while (!left.isEmpty()) {
             Body first = left.getFirst();
             List<Body> line = left.stream().filter(b -> Bodies.isInLine(first, b)).toList();
             left.removeAll(line);
-            runs(line, runs);
+            runs(line, out);
         }
-        List<Wall> out = new ArrayList<>();
-        for (Run r : runs) if (r.to - r.from > Math.max(SHORTEST,
-            r.body.thickness())) out.add(wall(Piece.straight(r.body.direction().at(r.from,
-            r.body.middle()), r.body.direction().at(r.to, r.body.middle())), r.body.thickness(), confidence(r)));
-        out.addAll(round());
-        return meeting(out.stream().filter(w -> out.stream().noneMatch(o -> o != w && lies(w, o))).toList());
+        return out;
+    }
+
+    /** Whether a body lies within a thicker run of the same direction. */
+    private static boolean lies(Body b, Run in) {
+        return b.direction() == in.body.direction() && b.thickness() < in.body.thickness() - 0.01 && b.right() > in.body.right() - 0.01
+            && b.left() < in.body.left() + 0.01 && b.from() > in.from - 0.05 && b.to() < in.to + 0.05;
     }
 
     /** Whether one lies within the body of a thicker one: glass, a layer, what is drawn in an opening. */
@@ -200,6 +223,14 @@ final class WallFinding {
         return out;
     }
 
+    /** Where a line through a place meets a circle, the nearer of both. */
+    private static Optional<Point> onCircle(Point centre, double radius, Point at, Point along) {
+        double t = centre.minus(at).dot(along), off = along.cross(centre.minus(at)), half = radius * radius - off * off;
+        if (half < 0) return Optional.empty();
+        double s = Math.sqrt(half), near = Math.abs(t - s) < Math.abs(t + s) ? t - s : t + s;
+        return Optional.of(at.plus(along.times(near)));
+    }
+
     private static Point end(Wall w, Point end, Point out, List<Wall> walls) {
         Point best = end;
         double least = Double.MAX_VALUE;
@@ -214,7 +245,11 @@ final class WallFinding {
                 double sin = out.cross(r.direction(0));
                 if (Math.abs(sin) < 0.1) continue;
                 to = end.plus(out.times(r.a().minus(end).cross(r.direction(0)) / sin));
-            } else to = r.at(u.x());
+            } else {
+                Optional<Point> met = onCircle(r.centre(), r.radius(), end, out);
+                if (met.isEmpty()) continue;
+                to = met.get();
+            }
             double far = to.distance(end);
             if (far < least && far < 2 * half && to.minus(w.reference().at(w.length() / 2)).dot(out) > 0) {
                 least = far;

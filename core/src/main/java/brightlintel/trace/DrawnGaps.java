@@ -3,6 +3,9 @@ package brightlintel.trace;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 
 import brightlintel.building.Wall;
 import brightlintel.geom.Angles;
@@ -25,7 +28,7 @@ final class DrawnGaps {
 
     private record Jamb(double at, int layer, int stroke) { }
 
-    private record Face(double from, double to, int layer) { }
+    private record Face(double from, double to, int layer, boolean outer) { }
 
     DrawnGaps(PlacedDrawing d, Wall w) {
         this.d = d;
@@ -45,15 +48,37 @@ final class DrawnGaps {
             if (within > CROSSES * t && ends && a.x() > -TOGETHER && a.x() < w.length() + TOGETHER)
                 jambs.add(new Jamb(a.x(), d.strokes().layerOf(i), i));
         } else if (angle < ALONG && high < w.left() + TOGETHER && low > -w.right() - TOGETHER)
-            faces.add(new Face(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), d.strokes().layerOf(i)));
+            faces.add(new Face(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), d.strokes().layerOf(i), Math.min(
+                Math.abs(high - w.left()), Math.abs(low + w.right())) < TOGETHER));
+    }
+
+    /** The layer on which most of the wall's faces lie: what windows are drawn with has edges there, too. */
+    private int ownLayer() {
+        Map<Integer, Double> length = new TreeMap<>();
+        for (Face f : faces) if (f.outer) length.merge(f.layer, f.to - f.from, Double::sum);
+        return length.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(-1);
+    }
+
+    /** Whether a face that is drawn like a jamb runs on from it, out of the gap. */
+    private boolean isPier(Jamb j, int side) {
+        double out = j.at + side * 3 * TOGETHER;
+        return faces.stream().anyMatch(f -> f.layer == j.layer && f.from - TOGETHER < Math.min(out, j.at) && f.to + TOGETHER > Math.max(out,
+            j.at));
     }
 
     List<DrawnOpenings.Symbol> all() {
         List<DrawnOpenings.Symbol> out = new ArrayList<>();
+        int own = ownLayer();
         for (int i = 0; i + 1 < jambs.size(); i++) {
-            Jamb a = jambs.get(i), b = jambs.get(i + 1);
+            Jamb a = jambs.get(i);
+            if (a.layer != own) continue;
+            // those of a hatch, say, stand between
+            Optional<Jamb> next = jambs.subList(i + 1, jambs.size()).stream().filter(j -> j.layer == a.layer && j.at > a.at + TOGETHER)
+                .findFirst();
+            if (next.isEmpty()) continue;
+            Jamb b = next.get();
             double width = b.at - a.at;
-            if (width < NARROW || width > WIDE || a.layer != b.layer) continue;
+            if (width < NARROW || width > WIDE || !isPier(a, -1) || !isPier(b, 1)) continue;
             double covered = faces.stream().filter(f -> f.layer == a.layer).mapToDouble(f -> Math.min(f.to, b.at) - Math.max(f.from, a.at))
                 .max().orElse(0);
             if (covered < REACHES * width) out.add(new DrawnOpenings.Symbol(DrawnOpenings.Sort.GAP, w.id(), Math.max(0, a.at), Math.min(

@@ -1,0 +1,42 @@
+package brightlintel.recognise;
+
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.index.hprtree.HPRtree;
+
+import brightlintel.geom.Box;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.trace.DrawnMarks;
+import java.util.function.IntPredicate;
+
+/**
+ * Closed lines as large as a piece of furniture: a bed, a desk, a basin. What lies within one is no wall, since no wall lies within so small
+ * a line but that of a core that stands free.
+ */
+final class Pieces {
+    /** Metres: deeper than the thickest wall, no larger than a large bed. */
+    private static final double DEEPER = 0.67, WIDE = 1.85, LONG = 2.4;
+    /** Of its box: how much of it a piece covers. */
+    private static final double FULL = 0.75;
+    private final HPRtree index = new HPRtree();
+
+    Pieces(PlacedDrawing d, IntPredicate wanted) {
+        for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted)) {
+            Box own = m.section().outline().box();
+            double less = Math.min(own.width(), own.height()), more = Math.max(own.width(), own.height());
+            if (less < DEEPER || less > WIDE || more > LONG) continue;
+            Ring r = m.ground();
+            // a corner of two walls is as large, and mostly empty
+            if (r.area() < FULL * less * more) continue;
+            Box b = r.box();
+            index.insert(new Envelope(b.minX(), b.maxX(), b.minY(), b.maxY()), r);
+        }
+    }
+
+    boolean holds(Point p) {
+        boolean[] in = {false};
+        index.query(new Envelope(p.x(), p.x(), p.y(), p.y()), r -> in[0] |= ((Ring) r).holds(p));
+        return in[0];
+    }
+}
