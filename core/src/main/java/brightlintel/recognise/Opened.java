@@ -1,6 +1,7 @@
 package brightlintel.recognise;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import brightlintel.building.Given;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.Role;
+import brightlintel.building.Support;
 import brightlintel.building.Wall;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
@@ -25,7 +27,7 @@ import brightlintel.trace.DrawnOpenings;
  */
 final class Opened {
     /** Metres: sills and heads that nobody said; by which two are one; beyond a wall's faces where a leaf is looked for. */
-    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03;
+    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03, PANELS = 0.06;
     private static final double SURE = 0.9, FAIR = 0.75;
     private final PlacedDrawing d;
     private final IntFunction<Role> role;
@@ -40,11 +42,14 @@ final class Opened {
 
     List<Opening> of(List<WallFinding.Gap> gaps) {
         List<DrawnOpenings.Symbol> bare = new ArrayList<>();
-        for (DrawnOpenings.Symbol s : DrawnOpenings.all(true, walls, d)) symbol(s);
+        List<DrawnOpenings.Symbol> lines = DrawnOpenings.all(true, walls, d);
+        for (DrawnOpenings.Symbol s : joined(lines.stream().filter(this::slides).toList())) symbol(s);
+        for (DrawnOpenings.Symbol s : lines) if (!slides(s)) symbol(s);
         for (DrawnOpenings.Symbol s : DrawnOpenings.all(false, walls, d)) {
             if (s.sort() == DrawnOpenings.Sort.GAP) bare.add(s);
             else symbol(s);
         }
+        new Glazing(d, role).in(walls).forEach((w, some) -> some.forEach(g -> glazed(w, g)));
         for (WallFinding.Gap g : gaps) wall(g.wall()).ifPresent(w -> {
             double at = w.reference().unroll(g.at()).x();
             gap(w, at - g.width() / 2, at + g.width() / 2, new Provenance(new Provenance.Way.Proposed(FAIR), List.of()));
@@ -62,12 +67,44 @@ final class Opened {
         return out.stream().noneMatch(o -> o.wall().equals(wall) && o.start() < to - SAME && from < o.end() - SAME);
     }
 
+    private boolean slides(DrawnOpenings.Symbol s) {
+        return s.window() && s.strokes().stream().allMatch(i -> role.apply(i) == Role.DOOR);
+    }
+
+    /** Panels that slide beside each other are one door. */
+    private static List<DrawnOpenings.Symbol> joined(List<DrawnOpenings.Symbol> some) {
+        List<DrawnOpenings.Symbol> out = new ArrayList<>();
+        List<DrawnOpenings.Symbol> all = new ArrayList<>(some);
+        all.sort(Comparator.comparingDouble(DrawnOpenings.Symbol::from));
+        for (DrawnOpenings.Symbol s : all) {
+            int at = -1;
+            for (int i = 0; i < out.size(); i++) if (out.get(i).wall().equals(s.wall()) && s.from() < out.get(i).to() + PANELS) at = i;
+            if (at < 0) {
+                out.add(s);
+                continue;
+            }
+            DrawnOpenings.Symbol o = out.get(at);
+            List<Integer> strokes = new ArrayList<>(o.strokes());
+            strokes.addAll(s.strokes());
+            out.set(at, new DrawnOpenings.Symbol(o.sort(), o.wall(), o.from(), Math.max(o.to(), s.to()), o.hingeFar(), o.opensLeft(), o.drawing(),
+                strokes));
+        }
+        return out;
+    }
+
     private void symbol(DrawnOpenings.Symbol s) {
         if (!isFree(s.wall(), s.from(), s.to())) return;
         // lines in a wall that stand for a door slide in it
-        boolean door = s.window() && s.strokes().stream().allMatch(i -> role.apply(i) == Role.DOOR);
-        Opening.Filling f = door ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING) : s.filling();
+        Opening.Filling f = slides(s) ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING) : s.filling();
         add(s.wall(), s.from(), s.to(), f, new Provenance(new Provenance.Way.Proposed(SURE), s.provenance().on()));
+    }
+
+    private void glazed(Wall w, Glazing.Window g) {
+        if (!isFree(w.id(), g.from(), g.to())) return;
+        List<Support> on = g.strokes().stream().map(i -> d.support(i, 0, 1, Support.Face.OUTLINE, 0)).toList();
+        boolean door = g.strokes().stream().allMatch(i -> role.apply(i) == Role.DOOR);
+        add(w.id(), g.from(), g.to(), door ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING) : new Opening.Filling.Window(),
+            new Provenance(new Provenance.Way.Proposed(SURE), on));
     }
 
     private void gap(Wall w, double from, double to, Provenance p) {

@@ -54,6 +54,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     private static final double SURE = 0.9, FAIR = 0.75;
     /** Of things on a layer: as many that are told to be walls make it one that holds walls. */
     private static final double WALLS = 0.15;
+    private static final Set<Role> NO_LINE = EnumSet.of(Role.GRID, Role.HATCH, Role.DIMENSION, Role.TEXT, Role.ROOM_LABEL, Role.SHEET,
+        Role.SITE);
     private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN);
 
     public Recognised {
@@ -103,7 +105,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, columns);
-        WallFinding finding = new WallFinding(d, walls, perhaps, openings);
+        WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)));
         List<Wall> all = finding.walls();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, all).of(finding.gaps());

@@ -28,17 +28,18 @@ import brightlintel.trace.Supports;
 final class WallFinding {
     /** Metres between bodies in line: a crossing wall; a gap with an opening in it; one without anything. */
     private static final double CROSSED = 0.75, OPENED = 9, PLAIN = 2.6, REACH = 0.06;
-    private static final double NARROWEST = 0.5, SHORTEST = 0.25, CENTRE = 0.008, THIN = 0.055, THICK = 0.66;
+    private static final double NARROWEST = 0.5, SHORTEST = 0.25, CENTRE = 0.008, SPANNED = 0.04, THIN = 0.055, THICK = 0.66;
     private static final double ROUND = Math.toRadians(12);
     private final PlacedDrawing d;
-    private final IntPredicate isWall, isWindow, isOpening;
+    private final IntPredicate isWall, isWindow, isOpening, isLine;
 
-    /** @param isWindow what may go on a face */
-    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isWindow, IntPredicate isOpening) {
+    /** @param isWindow what may go on a face; isLine: what may be drawn in a wall at all */
+    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isWindow, IntPredicate isOpening, IntPredicate isLine) {
         this.d = d;
         this.isWall = isWall;
         this.isWindow = isWindow;
         this.isOpening = isOpening;
+        this.isLine = isLine;
     }
 
     /** Between bodies that are one wall; along their direction. */
@@ -131,7 +132,20 @@ final class WallFinding {
 
     /** Whether something is drawn in a gap that opens, or it is closed by jambs. */
     private boolean opens(Body b, double from, double to) {
-        return isOpened(b, from, to) || to - from <= PLAIN && hasJambs(b, from, to);
+        return isOpened(b, from, to) || to - from <= PLAIN && hasJambs(b, from, to) || isSpanned(b, from, to);
+    }
+
+    /** Whether lines run along within a gap from one end to the other: a window, whatever its lines were taken for. */
+    private boolean isSpanned(Body b, double from, double to) {
+        Point u = b.direction().along();
+        int n = 0;
+        for (int i : d.strokesNear(b.direction().at((from + to) / 2, b.middle()), b.thickness() / 2 + 0.02)) {
+            if (!isLine.test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s)
+                || Math.abs(s.b().minus(s.a()).unit().cross(u)) > 0.03) continue;
+            double p = u.dot(s.a()), q = u.dot(s.b());
+            if (Math.abs(Math.min(p, q) - from) < SPANNED && Math.abs(Math.max(p, q) - to) < SPANNED) n++;
+        }
+        return n >= 2;
     }
 
     /** Whether doors or windows are drawn in a gap. */

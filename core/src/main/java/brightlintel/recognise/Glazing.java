@@ -1,0 +1,99 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.IntFunction;
+
+import brightlintel.building.Role;
+import brightlintel.building.Wall;
+import brightlintel.geom.Angles;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.recognise.Faces.Stretch;
+
+/**
+ * Windows that are told by what is not drawn: where neither face of a wall is drawn as the wall is elsewhere, and lines of another layer run
+ * from where its faces end to where they begin again. Whatever those lines stand for: a window of two lines looks like a wall.
+ */
+final class Glazing {
+    /** Metres: off a face; between ends that are one; of a window. Of the wall: what its own faces cover at least. */
+    private static final double OFF = 0.02, MEET = 0.035, NARROW = 0.35, WIDE = 8, COVERED = 0.15, END = 0.1;
+    private static final double ALONG = Math.toRadians(1.5);
+    private final PlacedDrawing d;
+    private final IntFunction<Role> role;
+
+    /** @param strokes that run from end to end */
+    record Window(double from, double to, List<Integer> strokes) { }
+
+    private record Line(double from, double to, boolean onFace, int layer, int stroke) { }
+
+    Glazing(PlacedDrawing d, IntFunction<Role> role) {
+        this.d = d;
+        this.role = role;
+    }
+
+    /** Of all walls of a building: windows do not reach to where walls meet, so that what is drawn there tells what walls are drawn with. */
+    Map<Wall, List<Window>> in(List<Wall> walls) {
+        Map<Wall, List<Line>> all = new LinkedHashMap<>();
+        Map<Integer, Integer> votes = new TreeMap<>();
+        for (Wall w : walls) if (w.reference().isStraight()) {
+            List<Line> lines = lines(w);
+            all.put(w, lines);
+            double near = w.thickness().value() / 2 + END;
+            for (double x : new double[] {near, w.length() - near}) for (Line l : lines)
+                if (l.onFace && l.from < x && l.to > x) votes.merge(l.layer, 1, Integer::sum);
+        }
+        Map<Wall, List<Window>> out = new LinkedHashMap<>();
+        all.forEach((w, lines) -> {
+            int own = ownLayer(lines, votes);
+            if (own >= 0) out.put(w, in(w, lines, own));
+        });
+        return out;
+    }
+
+    private List<Window> in(Wall w, List<Line> lines, int own) {
+        List<Stretch> covered = Faces.joined(lines.stream().filter(l -> l.onFace && l.layer == own).map(l -> new Stretch(Math.max(0, l.from),
+            Math.min(w.length(), l.to), List.of())).sorted(Comparator.comparingDouble(Stretch::from)).toList());
+        if (covered.stream().mapToDouble(Stretch::length).sum() < COVERED * w.length()) return List.of();
+        List<Window> out = new ArrayList<>();
+        for (int i = 0; i + 1 < covered.size(); i++) {
+            double from = covered.get(i).to(), to = covered.get(i + 1).from();
+            if (to - from < NARROW || to - from > WIDE) continue;
+            List<Integer> span = lines.stream().filter(l -> l.layer != own && Math.abs(l.from - from) < MEET && Math.abs(l.to - to) < MEET)
+                .map(Line::stroke).toList();
+            if (span.size() >= 2) out.add(new Window(from, to, span));
+        }
+        return out;
+    }
+
+    /** What runs along within the wall's ground. */
+    private List<Line> lines(Wall w) {
+        Set<Integer> near = new LinkedHashSet<>();
+        double half = w.thickness().value() / 2, middle = (w.left() - w.right()) / 2;
+        for (double x = 0; x <= w.length(); x += Math.max(NARROW / 2, half)) near.addAll(d.strokesNear(w.middle(x), half + OFF));
+        List<Line> out = new ArrayList<>();
+        for (int i : near) {
+            Role r = role.apply(i);
+            if (r == Role.GRID || r == Role.HATCH || r == Role.DIMENSION || !d.cleared().strokeShown(i)
+                || !(d.curve(i) instanceof Curve.Straight s)) continue;
+            if (Angles.betweenLines(s.b().minus(s.a()).angle(), w.reference().direction(0).angle()) > ALONG) continue;
+            Point a = w.reference().unroll(s.a()), b = w.reference().unroll(s.b());
+            double off = Math.abs((a.y() + b.y()) / 2 - middle);
+            if (off < half + OFF) out.add(new Line(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), off > half - OFF, d.strokes().layerOf(i), i));
+        }
+        return out;
+    }
+
+    /** Of those on which its faces lie the one that most walls end on. */
+    private static int ownLayer(List<Line> lines, Map<Integer, Integer> votes) {
+        return lines.stream().filter(Line::onFace).map(Line::layer).distinct().max(Comparator.comparingInt(l -> votes.getOrDefault(l, 0)))
+            .orElse(-1);
+    }
+}
