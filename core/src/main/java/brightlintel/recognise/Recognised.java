@@ -147,9 +147,11 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             all.addAll(columns);
             List<Room> rooms = new ArrayList<>();
             List<Enclosure> grounds = new ArrayList<>();
-            for (Enclosure e : Enclosures.of(new Contents(all), Tolerances.BUILDING).all()) {
-                if (e.area() < LEAST) continue;
-                RoomWords words = RoomWords.in(e, List.of(d));
+            List<Enclosure> enclosed = Enclosures.of(new Contents(all), Tolerances.BUILDING).all().stream().filter(e -> e.area() >= LEAST)
+                .toList();
+            Labels labels = new Labels(d, enclosed);
+            for (Enclosure e : enclosed) {
+                RoomWords words = labels.in(e);
                 boolean agrees = words.area().isEmpty() || Math.abs(words.area().get() - e.area()) < Math.max(0.1, 0.02 * e.area());
                 boolean named = !words.name().isEmpty() || !words.number().isEmpty();
                 double confidence = agrees && words.area().isPresent() ? SURE : agrees && named ? FAIR + 0.1 : FAIR - 0.15;

@@ -49,6 +49,11 @@ public record RoomWords(String number, String name, Optional<Double> area) {
         return of(lines.stream().map(Line::text).toList());
     }
 
+    /** Whether a line would name a room, and is no number, area, size or level. */
+    public static boolean isName(String line) {
+        return !of(List.of(line)).name.isEmpty();
+    }
+
     /** @param lines from the top down */
     public static RoomWords of(List<String> lines) {
         String number = "", name = "";
