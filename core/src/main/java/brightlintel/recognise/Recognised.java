@@ -10,9 +10,7 @@ import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.Role;
 import brightlintel.building.Room;
-import brightlintel.building.Stand;
 import brightlintel.building.StoreyElement;
-import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.correct.Reckoning;
 import brightlintel.drawing.Entity;
@@ -53,7 +51,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     public static final Recognised NOTHING = new Recognised(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     private static final double SURE = 0.9, FAIR = 0.75;
     /** Of things on a layer: as many that are told to be walls make it one that holds walls. */
-    private static final double WALLS = 0.15;
+    private static final double WALLS = 0.1;
     private static final Set<Role> NO_LINE = EnumSet.of(Role.GRID, Role.HATCH, Role.DIMENSION, Role.TEXT, Role.ROOM_LABEL, Role.SHEET,
         Role.SITE);
     private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN);

@@ -2,10 +2,8 @@ package brightlintel.recognise;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.IntPredicate;
 
 import brightlintel.building.ElementId;
@@ -28,8 +26,7 @@ import brightlintel.trace.Supports;
 final class WallFinding {
     /** Metres between bodies in line: a crossing wall; a gap with an opening in it; one without anything. */
     private static final double CROSSED = 0.75, OPENED = 9, PLAIN = 2.6, REACH = 0.06;
-    private static final double NARROWEST = 0.5, SHORTEST = 0.25, CENTRE = 0.008, SPANNED = 0.04, THIN = 0.055, THICK = 0.66;
-    private static final double ROUND = Math.toRadians(12);
+    private static final double NARROWEST = 0.5, SHORTEST = 0.25, SPANNED = 0.04;
     private final PlacedDrawing d;
     private final IntPredicate isWall, isWindow, isOpening, isLine;
 
@@ -70,7 +67,7 @@ final class WallFinding {
             out.add(w);
             for (Between g : r.gaps) gaps.add(new Gap(w.id(), at(r, (g.from + g.to) / 2), g.to - g.from));
         }
-        out.addAll(round());
+        for (RoundWalls.Round r : new RoundWalls(d, isWall, isWindow).all()) out.add(wall(r.middle(), r.thickness(), r.sure() ? 0.92 : 0.8));
         return meeting(out.stream().filter(w -> out.stream().noneMatch(o -> o != w && lies(w, o))).toList());
     }
 
@@ -180,48 +177,6 @@ final class WallFinding {
         double t = Math.rint(thickness * 1000) / 1000;
         return new Wall(ElementId.fresh(), p, Side.CENTRE, Given.read(t, confidence), Stand.FLOOR, Top.NEXT, new Provenance(
             new Provenance.Way.Proposed(confidence), List.of()));
-    }
-
-    /** Arcs about one centre, beside each other. */
-    private List<Wall> round() {
-        List<Curve.EllipticArc> arcs = new ArrayList<>();
-        for (int i = 0; i < d.strokes().size(); i++)
-            if (isWall.test(i) && d.cleared().strokeShown(i) && d.curve(i) instanceof Curve.EllipticArc a && a.isCircular()
-                && a.u().length() > 0.4 && Math.abs(a.sweep()) > ROUND) arcs.add(a);
-        arcs.sort(Comparator.comparingDouble(a -> a.u().length()));
-        List<Wall> out = new ArrayList<>();
-        Set<Curve.EllipticArc> done = new LinkedHashSet<>();
-        for (Curve.EllipticArc a : arcs) {
-            if (done.contains(a)) continue;
-            for (Curve.EllipticArc b : arcs) {
-                double t = b.u().length() - a.u().length();
-                if (t < THIN || t > THICK || done.contains(b) || a.centre().distance(b.centre()) > CENTRE) continue;
-                Piece p = between(a, b);
-                if (p == null) continue;
-                out.add(wall(p, t, 0.85));
-                done.add(a);
-                done.add(b);
-                break;
-            }
-        }
-        return out;
-    }
-
-    /** The middle line where both arcs are; null where they hardly are. */
-    private static Piece between(Curve.EllipticArc a, Curve.EllipticArc b) {
-        double[] p = range(a), q = range(b);
-        double shift = Math.rint((p[0] - q[0]) / Angles.TURN) * Angles.TURN, from = Math.max(p[0], q[0] + shift), to = Math.min(p[1], q[1]
-            + shift);
-        if (to - from < ROUND) return null;
-        double r = (a.u().length() + b.u().length()) / 2;
-        return new Piece(a.centre().plus(Point.polar(from, r)), a.centre().plus(Point.polar(to, r)), Math.tan((to - from) / 4));
-    }
-
-    /** Counter-clockwise. */
-    private static double[] range(Curve.EllipticArc a) {
-        double first = a.first().minus(a.centre()).angle(), sweep = a.sweep() * Math.signum(a.u().cross(a.v()));
-        double from = Angles.positive(sweep > 0 ? first : first + sweep);
-        return new double[] {from, from + Math.abs(sweep)};
     }
 
     /** Ends that lie in or near another wall's body go to its middle. */
