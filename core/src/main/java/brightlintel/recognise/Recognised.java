@@ -27,7 +27,9 @@ import brightlintel.trace.DrawnMarks;
 import brightlintel.trace.RoomWords;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntFunction;
@@ -90,7 +92,9 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         IntPredicate mixed = of(d.strokes(), roles, RoleFinding.OfPart::isMixed);
         // of its layer, colour or block; on a layer that holds several things, its own
         IntFunction<Role> role = i -> mixed.test(i) ? roles.of().get(i) : cast.of(d.strokes(), i).orElse(roles.of().get(i));
-        IntPredicate holds = of(d.strokes(), roles, p -> p.isMixed() || holdsWalls(p));
+        Map<String, Double> metres = wallMetres(d, roles);
+        double all = metres.values().stream().mapToDouble(x -> x).sum();
+        IntPredicate holds = of(d.strokes(), roles, p -> p.isMixed() || holdsWalls(p, metres.getOrDefault(p.name(), 0.0) / all));
         IntFunction<Role> own = i -> holds.test(i) ? roles.of().get(i) : role.apply(i);
         IntPredicate walls = i -> mayBeWall(i, own.apply(i), d.strokes(), mixed), grid = i -> role.apply(i) == Role.GRID, columns = i ->
             role.apply(i)
@@ -104,11 +108,11 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, columns);
         WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)));
-        List<Wall> all = finding.walls();
+        List<Wall> walled = finding.walls();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
-        List<Opening> symbols = new Opened(d, role, all).of(finding.gaps());
+        List<Opening> symbols = new Opened(d, role, walled).of(finding.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
-        List<Wall> found = Buildings.of(all, symbols);
+        List<Wall> found = Buildings.of(walled, symbols);
         List<Column> posts = new Posts(marks, mixed, found, lines).columns();
         List<Opening> holes = symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall()))).toList();
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
@@ -131,9 +135,20 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         return i -> names.contains(s.layers().get(s.layerOf(i)).name());
     }
 
-    private static boolean holdsWalls(RoleFinding.OfPart p) {
+    /** @param share of all that is told to be walls: on one of the layers that most of them are on, others are walls, too */
+    private static boolean holdsWalls(RoleFinding.OfPart p, double share) {
         int all = p.roles().values().stream().mapToInt(x -> x).sum();
-        return p.role() != Role.DIMENSION && p.role() != Role.WALL && p.roles().getOrDefault(Role.WALL, 0) >= WALLS * all;
+        return p.role() != Role.DIMENSION && p.role() != Role.WALL && (p.roles().getOrDefault(Role.WALL, 0) >= WALLS * all || share
+            >= WALLS);
+    }
+
+    /** Of strokes that are told to be walls by themselves, by layer. */
+    private static Map<String, Double> wallMetres(PlacedDrawing d, RoleFinding roles) {
+        Map<String, Double> out = new HashMap<>();
+        Strokes s = d.strokes();
+        for (int i = 0; i < s.size(); i++) if (roles.of().get(i) == Role.WALL && d.cleared().strokeShown(i))
+            out.merge(s.layers().get(s.layerOf(i)).name(), d.curve(i).length(), Double::sum);
+        return out;
     }
 
     private record Rooms(List<Room> rooms, List<Enclosure> grounds) {

@@ -13,7 +13,7 @@ import brightlintel.recognise.Faces.Stretch;
  */
 final class Rows {
     /** Metres: spacings, and by how much one of a row may be otherwise; of a spacing: the same. Lines of a row at least. */
-    private static final double NARROW = 0.04, WIDE = 0.7, OFF = 0.006, SHARE = 0.02;
+    private static final double NARROW = 0.04, WIDE = 0.7, OFF = 0.006, SHARE = 0.02, BESIDE = 0.4;
     private static final int LEAST = 5;
     private final List<Line> lines;
     private final List<boolean[]> inRow = new ArrayList<>();
@@ -33,15 +33,18 @@ final class Rows {
     /** A row that begins with a stretch, at any spacing of those beside it. */
     private void from(int i, int a) {
         Stretch s = lines.get(i).stretches().get(a);
-        double middle = (s.from() + s.to()) / 2;
         for (int k = i + 1; k < lines.size() && lines.get(k).off() - lines.get(i).off() <= WIDE; k++) {
             double spacing = lines.get(k).off() - lines.get(i).off();
-            if (spacing < NARROW || at(k, middle) < 0) continue;
-            List<int[]> row = new ArrayList<>(List.of(new int[] {i, a}, new int[] {k, at(k, middle)}));
+            int second = spacing < NARROW ? -1 : beside(k, s);
+            if (second < 0) continue;
+            List<int[]> row = new ArrayList<>(List.of(new int[] {i, a}, new int[] {k, second}));
             double next = lines.get(k).off() + spacing;
+            Stretch last = lines.get(k).stretches().get(second);
             for (int m = k + 1; m < lines.size() && lines.get(m).off() < next + OFF + SHARE * spacing; m++) {
-                if (Math.abs(lines.get(m).off() - next) > OFF + SHARE * spacing || at(m, middle) < 0) continue;
-                row.add(new int[] {m, at(m, middle)});
+                int third = Math.abs(lines.get(m).off() - next) > OFF + SHARE * spacing ? -1 : beside(m, last);
+                if (third < 0) continue;
+                row.add(new int[] {m, third});
+                last = lines.get(m).stretches().get(third);
                 next = lines.get(m).off() + spacing;
             }
             if (row.size() < LEAST) continue;
@@ -50,10 +53,13 @@ final class Rows {
         }
     }
 
-    /** Which stretch of a line is beside a place; -1 for none. */
-    private int at(int line, double along) {
+    /** Which stretch of a line lies beside one, for a good part of the shorter of both; -1 for none. A slanting row goes on sideways. */
+    private int beside(int line, Stretch s) {
         List<Stretch> all = lines.get(line).stretches();
-        for (int i = 0; i < all.size(); i++) if (all.get(i).from() < along && all.get(i).to() > along) return i;
+        for (int i = 0; i < all.size(); i++) {
+            double both = Math.min(all.get(i).to(), s.to()) - Math.max(all.get(i).from(), s.from());
+            if (both > BESIDE * Math.min(all.get(i).length(), s.length())) return i;
+        }
         return -1;
     }
 
