@@ -28,7 +28,7 @@ import brightlintel.trace.DrawnOpenings;
 final class Opened {
     /** Metres: sills and heads that nobody said; by which two are one; beyond a wall's faces where a leaf is looked for. */
     private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03, PANELS = 0.06;
-    private static final double SURE = 0.9, FAIR = 0.75;
+    private static final double SURE = 0.95, FAIR = 0.65;
     private final PlacedDrawing d;
     private final IntFunction<Role> role;
     private final List<Wall> walls;

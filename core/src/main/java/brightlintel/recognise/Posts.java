@@ -39,10 +39,12 @@ final class Posts {
 
     List<Column> columns() {
         List<Column> out = new ArrayList<>();
+        // where most of them are stretches of walls, what was told to be columns is windows
+        boolean windows = 2 * marks.stream().filter(this::isPier).count() > marks.size();
         for (DrawnMarks.Mark m : marks) {
-            boolean told = m.strokes().stream().noneMatch(mixed::test), crossing = isOnCrossing(m);
-            if (!told && (isPier(m) || !crossing && alike(m) < SEVERAL)) continue;
-            double confidence = told || crossing ? SURE : FAIR;
+            boolean told = m.strokes().stream().noneMatch(mixed::test), crossing = isOnCrossing(m), pier = isPier(m);
+            if (pier && (windows || !told) || !told && !crossing && alike(m) < SEVERAL) continue;
+            double confidence = pier ? FAIR : told || crossing ? SURE : FAIR;
             out.add(new Column(ElementId.fresh(), m.section(), m.at(), m.turn(), Stand.FLOOR, Top.NEXT, new Provenance(
                 new Provenance.Way.Proposed(confidence), m.provenance().on())));
         }

@@ -112,9 +112,10 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, walled).of(finding.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
-        List<Wall> found = Buildings.of(walled, symbols);
+        List<Wall> found = new Confidence(Buildings.of(walled, symbols)).weighed();
         List<Column> posts = new Posts(marks, mixed, found, lines).columns();
-        List<Opening> holes = symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall()))).toList();
+        List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall())))
+            .toList(), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
         Rooms rooms = Rooms.of(d, found, posts);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();

@@ -170,7 +170,7 @@ final class WallFinding {
     /** How much of it is drawn, and how long it is for its thickness. */
     private static double confidence(Run r) {
         double share = r.drawn / (r.to - r.from), slender = Math.min(1, (r.to - r.from) / (4 * r.body.thickness()));
-        return Math.rint(100 * (0.55 + 0.3 * Math.min(1, share * 1.5) + 0.13 * slender)) / 100;
+        return 0.6 + 0.26 * Math.min(1, share * 1.5) + 0.13 * slender;
     }
 
     private Wall wall(Piece p, double thickness, double confidence) {

@@ -1,0 +1,83 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import brightlintel.building.Given;
+import brightlintel.building.Opening;
+import brightlintel.building.Provenance;
+import brightlintel.building.Wall;
+import brightlintel.geom.Point;
+
+/**
+ * How sure walls are: of each thing that speaks against one, a share is taken off. The shares are those of walls in made plans that such a
+ * thing was said of and that were wrong (docs/recognise.md).
+ */
+final class Confidence {
+    /** Metres: an end and the wall that it meets; beside each other, faces of one thing; a short wall. */
+    private static final double MEETS = 0.06, BESIDE = 0.75, SHORT = 1.0;
+    private static final double STEP = 0.01, RARE = 0.06;
+    private static final double BEST = 0.985, BARE_END = 0.96, RARE_ONE = 0.88, DOUBLE = 0.72, SHORT_ONE = 0.9;
+    private final List<Wall> walls;
+    private final Map<Long, Double> metres = new HashMap<>();
+    private double most;
+
+    Confidence(List<Wall> walls) {
+        this.walls = walls;
+        for (Wall w : walls) metres.merge(key(w), w.length(), Double::sum);
+        most = metres.values().stream().mapToDouble(x -> x).max().orElse(0);
+    }
+
+    private static long key(Wall w) {
+        return Math.round(w.thickness().value() / STEP);
+    }
+
+    /** Each with what the others say of it. */
+    List<Wall> weighed() {
+        List<Wall> out = new ArrayList<>();
+        for (Wall w : walls) {
+            double c = Recognised.confidence(w);
+            for (Point end : List.of(w.reference().a(), w.reference().b())) if (!meets(w, end)) c *= BARE_END;
+            double alike = metres.getOrDefault(key(w) - 1, 0.0) + metres.get(key(w)) + metres.getOrDefault(key(w) + 1, 0.0);
+            if (alike < RARE * most) c *= RARE_ONE;
+            if (w.length() < SHORT) c *= SHORT_ONE;
+            if (hasDouble(w)) c *= DOUBLE;
+            out.add(with(w, Math.min(BEST, c)));
+        }
+        return out;
+    }
+
+    private static Wall with(Wall w, double c) {
+        double rounded = Math.rint(100 * c) / 100;
+        Wall out = w.with(new Provenance(new Provenance.Way.Proposed(rounded), w.from().on()));
+        return out.withThickness(Given.read(w.thickness().value(), rounded));
+    }
+
+    private boolean meets(Wall w, Point end) {
+        return walls.stream().anyMatch(o -> o != w && o.reference().distance(end) < o.thickness().value() / 2 + w.thickness().value() / 2
+            + MEETS);
+    }
+
+    /** Whether another runs beside it so near that both may be one, or one of them is something else. */
+    private boolean hasDouble(Wall w) {
+        Point m = w.reference().at(w.length() / 2), u = w.reference().direction(w.length() / 2);
+        return walls.stream().anyMatch(o -> {
+            if (o == w || !o.reference().isStraight() || Math.abs(o.reference().direction(0).cross(u)) > 0.05) return false;
+            Point p = o.reference().unroll(m);
+            return p.x() > 0 && p.x() < o.length() && Math.abs(p.y()) < BESIDE;
+        });
+    }
+
+    /** No surer than the wall that each lies in. */
+    static List<Opening> weighed(List<Opening> some, List<Wall> walls) {
+        Map<Object, Double> hosts = new HashMap<>();
+        for (Wall w : walls) hosts.put(w.id(), Recognised.confidence(w));
+        return some.stream().map(o -> {
+            double c = Math.min(Recognised.confidence(o), hosts.getOrDefault(o.wall(), 0.5));
+            return new Opening(o.id(), o.wall(), o.along(), o.width(), o.sill(), o.head(), o.filling(), o.kind(), new Provenance(
+                new Provenance.Way.Proposed(c), o.from().on()));
+        }).toList();
+    }
+}
