@@ -119,7 +119,7 @@ public final class TracedBuilding {
         for (Room r : f.rooms()) if (wanted.test(r)) more.add(r);
         edge.ifPresent(e -> more.add(new Slab(ElementId.fresh(), e.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(SLAB),
             Optional.of(new HashSet<>(ids)), Provenance.BY_HAND)));
-        return Tracing.add("edit.take", on, more).apply(out);
+        return Tracing.add("edit.take-openings", on, more).apply(out);
     }
 
     private static String kind(boolean outer, double thickness) {

@@ -95,7 +95,8 @@ final class Bodies {
                     }
                     List<Integer> strokes = new ArrayList<>(a.strokes());
                     strokes.addAll(b.strokes());
-                    for (double[] f : free) if (f[1] - f[0] >= LEAST && !inside.test(d.at((f[0] + f[1]) / 2, (l.get(i).off() + l.get(k).off()) / 2)))
+                    for (double[] f : free) if (f[1] - f[0] >= LEAST && !inside.test(d.at((f[0] + f[1]) / 2, (l.get(i).off()
+                        + l.get(k).off()) / 2)))
                         to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], covered(l.get(i), l.get(k), f[0],
                             f[1]), strokes)));
                 }

@@ -12,7 +12,10 @@ import brightlintel.place.PlacedDrawing;
 
 /** Straight strokes that may be faces, as lines: those of one direction together, those on one line as one, in stretches. Metres. */
 final class Faces {
-    /** Radians between strokes of one direction, and between those that give it its angle; metres off a line, and between stretches that are one. */
+    /**
+     * Radians between strokes of one direction, and between those that give it its angle; metres off a line, and between stretches that
+     * are one.
+     */
     private static final double TURN = Math.toRadians(0.25), EXACT = Math.toRadians(0.03), OFF = 0.004, TOUCH = 0.012, SHORT = 0.02;
 
     /** @param strokes that cover it */

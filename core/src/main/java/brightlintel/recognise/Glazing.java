@@ -19,7 +19,8 @@ import brightlintel.place.PlacedDrawing;
 import brightlintel.recognise.Faces.Stretch;
 
 /**
- * Windows that are told by what is not drawn: where neither face of a wall is drawn as the wall is elsewhere, and lines of another layer run
+ * Windows that are told by what is not drawn: where neither face of a wall is drawn as the wall is elsewhere, and lines of another layer
+ * run
  * from where its faces end to where they begin again. Whatever those lines stand for: a window of two lines looks like a wall.
  */
 final class Glazing {
@@ -39,7 +40,9 @@ final class Glazing {
         this.role = role;
     }
 
-    /** Of all walls of a building: windows do not reach to where walls meet, so that what is drawn there tells what walls are drawn with. */
+    /**
+     * Of all walls of a building: windows do not reach to where walls meet, so that what is drawn there tells what walls are drawn with.
+     */
     Map<Wall, List<Window>> in(List<Wall> walls) {
         Map<Wall, List<Line>> all = new LinkedHashMap<>();
         Map<Integer, Integer> votes = new TreeMap<>();
@@ -59,7 +62,8 @@ final class Glazing {
     }
 
     private List<Window> in(Wall w, List<Line> lines, int own) {
-        List<Stretch> covered = Faces.joined(lines.stream().filter(l -> l.onFace && l.layer == own).map(l -> new Stretch(Math.max(0, l.from),
+        List<Stretch> covered = Faces.joined(lines.stream().filter(l -> l.onFace && l.layer == own).map(l -> new Stretch(Math.max(0,
+            l.from),
             Math.min(w.length(), l.to), List.of())).sorted(Comparator.comparingDouble(Stretch::from)).toList());
         if (covered.stream().mapToDouble(Stretch::length).sum() < COVERED * w.length()) return List.of();
         List<Window> out = new ArrayList<>();
@@ -86,7 +90,8 @@ final class Glazing {
             if (Angles.betweenLines(s.b().minus(s.a()).angle(), w.reference().direction(0).angle()) > ALONG) continue;
             Point a = w.reference().unroll(s.a()), b = w.reference().unroll(s.b());
             double off = Math.abs((a.y() + b.y()) / 2 - middle);
-            if (off < half + OFF) out.add(new Line(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), off > half - OFF, d.strokes().layerOf(i), i));
+            if (off < half + OFF) out.add(new Line(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), off > half - OFF,
+                d.strokes().layerOf(i), i));
         }
         return out;
     }

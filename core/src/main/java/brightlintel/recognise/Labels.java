@@ -15,7 +15,8 @@ import brightlintel.place.PlacedDrawing;
 import brightlintel.trace.RoomWords;
 
 /**
- * Which of the texts in rooms name them. Names are written in one way in most rooms, while notes of stairs, tags of doors and sizes stand in
+ * Which of the texts in rooms name them. Names are written in one way in most rooms, while notes of stairs, tags of doors and sizes stand
+ * in
  * some: of the names in a room that counts whose manner, layer and size, names most rooms; of the numbers the one nearest to the name.
  */
 final class Labels {
@@ -57,7 +58,8 @@ final class Labels {
             Point at = named.getFirst().at;
             int most = rest.stream().mapToInt(l -> others.get(l.manner).size()).max().orElse(0);
             // numbers of steps stand in stairs alone
-            rest.sort(Comparator.comparing((Line l) -> SHARE * others.get(l.manner).size() < most).thenComparingDouble(l -> l.at.distance(at)));
+            rest.sort(Comparator.comparing((Line l) -> SHARE * others.get(l.manner).size() < most).thenComparingDouble(l ->
+                l.at.distance(at)));
         }
         List<String> lines = new ArrayList<>();
         for (Line l : named) lines.add(l.text);

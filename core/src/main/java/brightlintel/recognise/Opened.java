@@ -17,6 +17,9 @@ import brightlintel.building.Support;
 import brightlintel.building.Wall;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.trace.DrawnOpenings;
 
@@ -27,17 +30,19 @@ import brightlintel.trace.DrawnOpenings;
  */
 final class Opened {
     /** Metres: sills and heads that nobody said; by which two are one; beyond a wall's faces where a leaf is looked for. */
-    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03, PANELS = 0.06;
-    private static final double SURE = 0.95, FAIR = 0.65;
+    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03, PANELS = 0.06, NARROW = 0.6;
+    private static final double SURE = 0.95, LINES = 0.92, WITHIN = 0.8, FAIR = 0.65;
     private final PlacedDrawing d;
     private final IntFunction<Role> role;
     private final List<Wall> walls;
+    private final Optional<Ring> edge;
     private final List<Opening> out = new ArrayList<>();
 
     Opened(PlacedDrawing d, IntFunction<Role> role, List<Wall> walls) {
         this.d = d;
         this.role = role;
         this.walls = walls;
+        this.edge = SlabOutline.around(walls, Tolerances.BUILDING);
     }
 
     List<Opening> of(List<WallFinding.Gap> gaps) {
@@ -86,7 +91,8 @@ final class Opened {
             DrawnOpenings.Symbol o = out.get(at);
             List<Integer> strokes = new ArrayList<>(o.strokes());
             strokes.addAll(s.strokes());
-            out.set(at, new DrawnOpenings.Symbol(o.sort(), o.wall(), o.from(), Math.max(o.to(), s.to()), o.hingeFar(), o.opensLeft(), o.drawing(),
+            out.set(at, new DrawnOpenings.Symbol(o.sort(), o.wall(), o.from(), Math.max(o.to(), s.to()), o.hingeFar(), o.opensLeft(),
+                o.drawing(),
                 strokes));
         }
         return out;
@@ -94,17 +100,23 @@ final class Opened {
 
     private void symbol(DrawnOpenings.Symbol s) {
         if (!isFree(s.wall(), s.from(), s.to())) return;
-        // lines in a wall that stand for a door slide in it
+        // lines in a wall that stand for a door slide in it; one narrow panel is a part of what was not understood
+        boolean within = s.window() && !slides(s) && edge.isPresent() && wall(s.wall()).filter(w -> !SlabOutline.isOuter(w, edge.get()))
+            .isPresent();
+        double confidence = s.width() < NARROW ? FAIR : within ? WITHIN : SURE;
         Opening.Filling f = slides(s) ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING) : s.filling();
-        add(s.wall(), s.from(), s.to(), f, new Provenance(new Provenance.Way.Proposed(SURE), s.provenance().on()));
+        add(s.wall(), s.from(), s.to(), f, new Provenance(new Provenance.Way.Proposed(confidence), s.provenance().on()));
     }
 
     private void glazed(Wall w, Glazing.Window g) {
         if (!isFree(w.id(), g.from(), g.to())) return;
         List<Support> on = g.strokes().stream().map(i -> d.support(i, 0, 1, Support.Face.OUTLINE, 0)).toList();
         boolean door = g.strokes().stream().allMatch(i -> role.apply(i) == Role.DOOR);
-        add(w.id(), g.from(), g.to(), door ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING) : new Opening.Filling.Window(),
-            new Provenance(new Provenance.Way.Proposed(SURE), on));
+        // lines on a door's layer may be a threshold; a window within the house is rare
+        double confidence = door ? FAIR : edge.filter(e -> SlabOutline.isOuter(w, e)).isPresent() ? LINES : FAIR + 0.05;
+        add(w.id(), g.from(), g.to(), door ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING)
+            : new Opening.Filling.Window(),
+            new Provenance(new Provenance.Way.Proposed(confidence), on));
     }
 
     private void gap(Wall w, double from, double to, Provenance p) {

@@ -11,7 +11,8 @@ import brightlintel.trace.DrawnMarks;
 import java.util.function.IntPredicate;
 
 /**
- * Closed lines as large as a piece of furniture: a bed, a desk, a basin. What lies within one is no wall, since no wall lies within so small
+ * Closed lines as large as a piece of furniture: a bed, a desk, a basin. What lies within one is no wall, since no wall lies within so
+ * small
  * a line but that of a core that stands free.
  */
 final class Pieces {

@@ -108,14 +108,13 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, columns);
         WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)));
-        List<Wall> walled = finding.walls();
+        List<Wall> walled = new Reaching(d, finding.walls()).reached();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, walled).of(finding.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> found = new Confidence(Buildings.of(walled, symbols)).weighed();
         List<Column> posts = new Posts(marks, mixed, found, lines).columns();
-        List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> found.stream().anyMatch(w -> w.id().equals(o.wall())))
-            .toList(), found);
+        List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> isIn(o, found, posts)).toList(), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
         Rooms rooms = Rooms.of(d, found, posts);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
@@ -137,6 +136,12 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     }
 
     /** @param share of all that is told to be walls: on one of the layers that most of them are on, others are walls, too */
+    /** In a wall that is there, and no column that stands in it. */
+    private static boolean isIn(Opening o, List<Wall> walls, List<Column> posts) {
+        return walls.stream().filter(w -> w.id().equals(o.wall())).findFirst().map(w -> w.middle(o.along())).filter(p -> posts.stream()
+            .noneMatch(c -> c.ground().holds(p))).isPresent();
+    }
+
     private static boolean holdsWalls(RoleFinding.OfPart p, double share) {
         int all = p.roles().values().stream().mapToInt(x -> x).sum();
         return p.role() != Role.DIMENSION && p.role() != Role.WALL && (p.roles().getOrDefault(Role.WALL, 0) >= WALLS * all || share

@@ -63,7 +63,8 @@ final class RoundWalls {
             Piece middle = null;
             for (Face b : left) {
                 double t = b.radius - a.radius;
-                if (t < THIN || t > THICK || a.centre.distance(b.centre) > CENTRE || !a.sure && !b.sure && a.drawn + b.drawn < ROUND) continue;
+                if (t < THIN || t > THICK || a.centre.distance(b.centre) > CENTRE || !a.sure && !b.sure && a.drawn
+                    + b.drawn < ROUND) continue;
                 Optional<Piece> p = between(a, b);
                 if (p.isPresent() && (best == null || b.drawn >= 0.7 * best.drawn)) {
                     best = b;
@@ -74,7 +75,8 @@ final class RoundWalls {
             out.add(new Round(middle, best.radius - a.radius, a.sure && best.sure));
             Face outer = best;
             // what lies within it is a part of it
-            left.removeIf(f -> f.centre.distance(a.centre) < CENTRE && f.radius <= outer.radius + SAME && f.from > a.from - ROUND && f.to < a.to
+            left.removeIf(f -> f.centre.distance(a.centre) < CENTRE && f.radius <= outer.radius + SAME && f.from > a.from - ROUND
+                && f.to < a.to
                 + ROUND);
         }
         return out;
@@ -82,7 +84,8 @@ final class RoundWalls {
 
     /** The middle line where both are; nothing where they hardly are. */
     private static Optional<Piece> between(Face a, Face b) {
-        double shift = Math.rint((a.from - b.from) / Angles.TURN) * Angles.TURN, from = Math.max(a.from, b.from + shift), to = Math.min(a.to,
+        double shift = Math.rint((a.from - b.from) / Angles.TURN) * Angles.TURN, from = Math.max(a.from, b.from + shift),
+            to = Math.min(a.to,
             b.to + shift);
         if (to - from < ROUND) return Optional.empty();
         double r = (a.radius + b.radius) / 2;
