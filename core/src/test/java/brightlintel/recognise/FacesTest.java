@@ -1,0 +1,190 @@
+package brightlintel.recognise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+import org.junit.jupiter.api.Test;
+
+import brightlintel.building.Column;
+import brightlintel.building.Opening;
+import brightlintel.building.Placement;
+import brightlintel.building.Role;
+import brightlintel.building.Wall;
+import brightlintel.building.Why;
+import brightlintel.geom.Point;
+import brightlintel.joint.Enclosure;
+import brightlintel.geom.Ring;
+import brightlintel.notation.Drawings;
+import brightlintel.notation.Seeds;
+import brightlintel.notation.Sketch;
+import brightlintel.notation.Walls;
+import brightlintel.place.PlacedDrawing;
+import brightlintel.trace.DrawnMarks;
+
+/** What is a wall and what only looks like one; what opens in walls; what names rooms. */
+class FacesTest {
+    private static PlacedDrawing placed(Sketch s) {
+        return Drawings.placed(s.drawing(), Placement.assumed(0.001, Point.ORIGIN), Set.of());
+    }
+
+    private static List<Wall> walls(PlacedDrawing d) {
+        return new WallFinding(d, _ -> true, _ -> false, _ -> false, _ -> true).walls();
+    }
+
+    private static Sketch box(Sketch s, double x0, double y0, double x1, double y1) {
+        return s.line(x0, y0, x1, y0).line(x1, y0, x1, y1).line(x1, y1, x0, y1).line(x0, y1, x0, y0);
+    }
+
+    @Test void tilesAndStepsAreNoWalls() {
+        Sketch s = new Sketch();
+        for (int i = 0; i < 9; i++) s.line(0, 300 * i, 4000, 300 * i);
+        assertThat(walls(placed(s))).isEmpty();
+        // a slanting row goes on sideways
+        Sketch slanting = new Sketch();
+        for (int i = 0; i < 9; i++) slanting.line(250 * i, 300 * i, 250 * i + 1500, 300 * i);
+        assertThat(walls(placed(slanting))).isEmpty();
+    }
+
+    @Test void fourLinesOfAWindowAreNoRow() {
+        Sketch s = new Sketch();
+        for (double y : new double[] {0, 100, 200, 300}) s.line(2000, y, 3200, y);
+        for (double y : new double[] {0, 300}) s.line(0, y, 2000, y).line(3200, y, 6000, y);
+        assertThat(walls(placed(s))).singleElement().satisfies(w -> {
+            assertThat(w.thickness().value()).isCloseTo(0.3, within(1e-6));
+            assertThat(w.length()).isCloseTo(6, within(1e-6));
+        });
+    }
+
+    @Test void whatLiesInABedIsNoWall() {
+        Sketch bed = box(box(new Sketch(), 0, 0, 900, 2000), 0, 200, 700, 1800);
+        assertThat(walls(placed(bed))).isEmpty();
+        // as long, and thin: two walls
+        assertThat(walls(placed(box(box(new Sketch(), 0, 0, 5000, 4000), 200, 200, 4800, 3800)))).hasSize(4);
+    }
+
+    /** A long stroke a third of a degree askew does not turn its neighbours. */
+    @Test void whatLiesAskewDoesNotTurnTheRest() {
+        Sketch s = new Sketch().line(0, 3000, 9000, 3050);
+        for (double y : new double[] {0, 200}) s.line(0, y, 8000, y);
+        assertThat(walls(placed(s))).singleElement().satisfies(w -> {
+            assertThat(w.reference().a().y()).isCloseTo(0.1, within(1e-6));
+            assertThat(w.reference().b().y()).isCloseTo(0.1, within(1e-6));
+        });
+    }
+
+    /** A bay in three pieces with windows between, of two faces and glass. */
+    @Test void aRoundWallGoesOnOverItsWindows() {
+        Sketch s = new Sketch();
+        for (double r : new double[] {4000, 4300}) for (int k = 0; k < 3; k++) s.arc(0, 0, r, 20 + 50 * k, 45 + 50 * k);
+        for (int k = 0; k < 2; k++) s.arc(0, 0, 4150, 45 + 50 * k, 70 + 50 * k);
+        List<RoundWalls.Round> all = new RoundWalls(placed(s), _ -> true, _ -> false).all();
+        assertThat(all).singleElement().satisfies(w -> {
+            assertThat(w.thickness()).isCloseTo(0.3, within(1e-6));
+            assertThat(w.middle().radius()).isCloseTo(4.15, within(1e-6));
+            assertThat(w.middle().length()).isCloseTo(Math.toRadians(125) * 4.15, within(1e-3));
+        });
+    }
+
+    @Test void anEndGoesStraightOnToARoundWall() {
+        Sketch s = new Sketch().arc(0, 0, 4000, -60, 60).arc(0, 0, 4300, -60, 60);
+        for (double y : new double[] {1000, 1200}) s.line(0, y, 3850, y);
+        List<Wall> w = walls(placed(s)).stream().filter(x -> x.reference().isStraight()).toList();
+        assertThat(w).singleElement().satisfies(x -> {
+            assertThat(x.reference().a().y()).isCloseTo(1.1, within(1e-9));
+            assertThat(x.reference().b().y()).isCloseTo(1.1, within(1e-9));
+            assertThat(x.reference().b().length()).as("on the round wall's middle").isCloseTo(4.15, within(1e-6));
+        });
+    }
+
+    /** Windows of two lines on a layer of their own, without jambs: the wall's faces end there. */
+    @Test void windowsAreToldByFacesThatAreNotDrawn() {
+        Sketch s = new Sketch().on("WALLS");
+        for (double y : new double[] {0, 300}) s.line(0, y, 1000, y).line(2500, y, 4000, y).line(5500, y, 7000, y);
+        s.on("GLASS");
+        for (double y : new double[] {0, 300}) s.line(1000, y, 2500, y).line(4000, y, 5500, y);
+        PlacedDrawing d = placed(s);
+        List<Wall> w = Walls.read("a 0 0.15 -> 7 0.15 thick 0.3");
+        List<Glazing.Window> found = new Glazing(d, _ -> Role.WALL).in(w).values().iterator().next();
+        assertThat(found).hasSize(2);
+        assertThat(found.getFirst().from()).isCloseTo(1, within(1e-6));
+        assertThat(found.getFirst().to()).isCloseTo(2.5, within(1e-6));
+        List<Opening> opened = new Opened(d, _ -> Role.WALL, w).of(List.of());
+        assertThat(opened).hasSize(2).allMatch(o -> o.filling() instanceof Opening.Filling.Window && o.from().on().size() == 2);
+    }
+
+    /** From its end to the wall beyond a door nothing of it is drawn. */
+    @Test void aWallReachesOverTheDoorAtItsEnd() {
+        PlacedDrawing d = placed(new Sketch().arc(3000, 100, 900, 0, 90).line(3000, 100, 3000, 1000));
+        List<Wall> walls = Walls.read("a 0 0.05 -> 3 0.05 thick 0.1\nb 4 -3 -> 4 3 thick 0.2");
+        List<Wall> out = new Reaching(d, walls).reached();
+        assertThat(out.getFirst().reference().b().x()).isCloseTo(4, within(1e-9));
+        assertThat(out.getLast()).isEqualTo(walls.getLast());
+        PlacedDrawing bare = placed(new Sketch().line(0, 0, 3000, 0));
+        assertThat(new Reaching(bare, walls).reached()).as("where no door is drawn").isEqualTo(walls);
+    }
+
+    @Test void wallsThatStandAloneOrBesideAnotherAreLessSure() {
+        List<Wall> four = Walls.read("a 0 0 -> 6 0 thick 0.2\nb 6 0 -> 6 5 thick 0.2\nc 6 5 -> 0 5 thick 0.2\nd 0 5 -> 0 0 thick 0.2\n"
+            + "alone 2 2 -> 4 2 thick 0.2\nbeside 1 0.4 -> 3 0.4 thick 0.2\nrare 3 0 -> 3 1.1 thick 0.6");
+        List<Wall> w = new Confidence(four).weighed();
+        double joined = Recognised.confidence(w.get(2)), alone = Recognised.confidence(w.get(4)), beside = Recognised.confidence(w.get(5)), rare
+            = Recognised.confidence(w.get(6));
+        assertThat(joined).isGreaterThan(0.95);
+        assertThat(alone).isLessThan(joined);
+        assertThat(beside).isLessThan(0.8);
+        assertThat(rare).isLessThan(joined);
+        assertThat(w).allMatch(x -> x.thickness().why() instanceof Why.Read);
+    }
+
+    @Test void ofNamesTheMannerCountsThatMostRoomsHave() {
+        Sketch s = new Sketch().on("ROOMS");
+        for (int i = 0; i < 4; i++) s.text("Office", 5000 * i + 2500, 2500, 250, 0).text("0.0" + (i + 1), 5000 * i + 2500, 2100, 250, 0);
+        s.on("NOTES").text("UP", 2500, 3500, 200, 0).text("12", 2500, 2300, 100, 0).text("2.37", 7500, 4500, 120, 0);
+        PlacedDrawing d = placed(s);
+        List<Enclosure> rooms = IntStream.range(0, 4).mapToObj(i -> new Enclosure(new Ring(List.of(new Point(5 * i, 0), new Point(
+            5 * i + 4.8, 0), new Point(5 * i + 4.8, 5), new Point(5 * i, 5))), List.of())).toList();
+        Labels l = new Labels(d, rooms);
+        for (int i = 0; i < 4; i++) {
+            assertThat(l.in(rooms.get(i)).name()).isEqualTo("Office");
+            assertThat(l.in(rooms.get(i)).number()).isEqualTo("0.0" + (i + 1));
+        }
+    }
+
+    @Test void aStretchOfAWallIsNoColumn() {
+        Sketch s = new Sketch().on("MARKS").rectangle(1000, 0, 1200, 300).rectangle(4000, 0, 1200, 300).rectangle(8000, 2000, 300, 300);
+        PlacedDrawing d = placed(s);
+        List<DrawnMarks.Mark> marks = DrawnMarks.all(d, _ -> true);
+        assertThat(marks).hasSize(3);
+        List<Wall> wall = Walls.read("a 0 0.15 -> 7 0.15 thick 0.3");
+        List<Column> out = new Posts(marks, _ -> false, wall, List.of()).columns();
+        assertThat(out).singleElement().satisfies(c -> assertThat(c.at().distance(new Point(8.15, 2.15))).isLessThan(1e-6));
+        assertThat(new Posts(marks, _ -> true, wall, List.of()).columns()).as("one alone on a layer that holds several things").isEmpty();
+    }
+
+    /** Law: each stroke of a building role is in an element or left over, with a reason. */
+    @Test void whatBecameNothingIsToldWithItsReason() {
+        Seeds.each(20, seed -> {
+            Random r = new Random(seed);
+            double off = 800 + r.nextInt(600);
+            Sketch s = new Sketch();
+            for (double y : new double[] {0, 200}) s.line(0, y, 5000, y);
+            s.line(0, 3000, 5000, 3000).line(0, 3000 + off, 5000, 3000 + off).line(0, 9000, 4000, 9000);
+            PlacedDrawing d = placed(s);
+            List<Wall> w = walls(d);
+            assertThat(w).hasSize(1);
+            List<Leftover> left = new Leftovers(d, _ -> Role.WALL, w, List.of(), List.of(), List.of()).of();
+            assertThat(left).extracting(Leftover::reason).containsExactly(Leftover.Reason.NO_PARTNER, Leftover.Reason.TOO_THICK,
+                Leftover.Reason.TOO_THICK);
+            assertThat(left.get(1).figure()).isCloseTo(off / 1000, within(1e-6));
+            assertThat(left).extracting(Leftover::stroke).doesNotHaveDuplicates();
+            assertThat(new Leftovers(d, _ -> Role.DOOR, w, List.of(), List.of(), List.of()).of()).allMatch(l -> l.reason()
+                == Leftover.Reason.NO_WALL);
+            assertThat(new Leftovers(d, _ -> Role.FURNITURE, w, List.of(), List.of(), List.of()).of()).as("no building").isEmpty();
+        });
+    }
+}
