@@ -91,6 +91,10 @@ public final class Bench {
             ModelBench.run();
             return;
         }
+        if (args.length > 0 && args[0].equals("recognise")) {
+            RecogniseBench.run();
+            return;
+        }
         if (args.length > 0 && args[0].equals("pages")) {
             PageBench.run();
             return;

@@ -1,10 +1,13 @@
 package brightlintel.recognise;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 
@@ -23,6 +26,8 @@ final class Bodies {
     private static final double THIN = 0.055, THICK = 0.66, LEAST = 0.06, ON = 0.012;
     /** Metres that thicknesses of one kind differ by. */
     private static final double STEP = 0.005;
+    /** Metres that middles, and thicknesses, of bodies in line differ by at most. */
+    static final double IN_LINE = 2 * STEP;
     /** Of its thickness: a body that is shorter is believed only in line with a longer one. */
     private static final double LONG = 1.6;
     /** Of a thickness that the drawing has much of, shorter ones are believed; of the most frequent's metres. */
@@ -149,13 +154,15 @@ final class Bodies {
         double most = all.stream().mapToDouble(b -> weight(weight, b)).max().orElse(0);
         List<Body> out = new ArrayList<>(all.stream().filter(b -> b.drawn > LONG * b.thickness() || b.drawn > PIER * b.thickness()
             && weight(weight, b) > COMMON * most || b.length() > LONG * b.thickness() && weight(weight, b) > USUAL * most).toList());
-        List<Body> sure = List.copyOf(out);
-        for (Body b : all) if (!out.contains(b) && sure.stream().anyMatch(o -> isInLine(o, b))) out.add(b);
+        BodiesByLine sure = new BodiesByLine(out);
+        Set<Body> known = Collections.newSetFromMap(new IdentityHashMap<>());
+        known.addAll(out);
+        for (Body b : all) if (!known.contains(b) && !sure.inLine(b).isEmpty()) out.add(b);
         return out;
     }
 
     static boolean isInLine(Body a, Body b) {
-        return a.direction == b.direction && Math.abs(a.middle() - b.middle()) < 2 * STEP && Math.abs(a.thickness() - b.thickness())
-            < 2 * STEP;
+        return a.direction == b.direction && Math.abs(a.middle() - b.middle()) < IN_LINE && Math.abs(a.thickness() - b.thickness())
+            < IN_LINE;
     }
 }

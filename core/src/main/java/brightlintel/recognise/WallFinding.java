@@ -1,9 +1,12 @@
 package brightlintel.recognise;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntPredicate;
 
 import brightlintel.building.ElementId;
@@ -58,7 +61,12 @@ final class WallFinding {
         List<Body> bodies = Bodies.of(Faces.of(d, isWall, isWindow), new Pieces(d, i -> isWall.test(i) || isWindow.test(i))::holds);
         List<Run> all = runs(bodies);
         // glass and layers run along within walls; what is left of them is looked at anew
-        List<Run> runs = runs(bodies.stream().filter(b -> all.stream().noneMatch(r -> lies(b, r))).toList());
+        Set<Body> within = Collections.newSetFromMap(new IdentityHashMap<>());
+        BodiesByLine index = new BodiesByLine(bodies);
+        for (Run r : all) index.near(r.body, r.body.thickness() / 2, b -> {
+            if (lies(b, r)) within.add(b);
+        });
+        List<Run> runs = runs(bodies.stream().filter(b -> !within.contains(b)).toList());
         gaps.clear();
         List<Wall> out = new ArrayList<>();
         for (Run r : runs) {
@@ -78,12 +86,16 @@ final class WallFinding {
 
     private List<Run> runs(List<Body> bodies) {
         List<Run> out = new ArrayList<>();
-        List<Body> left = new ArrayList<>(bodies);
-        left.sort(Comparator.comparingDouble(Body::from));
-        while (!left.isEmpty()) {
-            Body first = left.getFirst();
-            List<Body> line = left.stream().filter(b -> Bodies.isInLine(first, b)).toList();
-            left.removeAll(line);
+        List<Body> sorted = new ArrayList<>(bodies);
+        sorted.sort(Comparator.comparingDouble(Body::from));
+        BodiesByLine index = new BodiesByLine(sorted);
+        Set<Body> done = Collections.newSetFromMap(new IdentityHashMap<>());
+        for (Body first : sorted) {
+            if (done.contains(first)) continue;
+            List<Body> line = new ArrayList<>(index.inLine(first));
+            line.removeIf(done::contains);
+            line.sort(Comparator.comparingDouble(Body::from));
+            done.addAll(line);
             runs(line, out);
         }
         return out;

@@ -1,0 +1,42 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+
+import brightlintel.recognise.Bodies.Body;
+import brightlintel.recognise.Faces.Direction;
+
+/** Finds bodies of one direction by where their middle lines lie. */
+final class BodiesByLine {
+    private final Map<Direction, List<Body>> of = new IdentityHashMap<>();
+
+    BodiesByLine(List<Body> bodies) {
+        for (Body b : bodies) of.computeIfAbsent(b.direction(), _ -> new ArrayList<>()).add(b);
+        of.values().forEach(l -> l.sort(Comparator.comparingDouble(Body::middle)));
+    }
+
+    /** Those whose middle lies within some metres of another's. */
+    void near(Body b, double within, Consumer<Body> each) {
+        List<Body> all = of.getOrDefault(b.direction(), List.of());
+        int lo = 0, hi = all.size();
+        while (lo < hi) {
+            int m = (lo + hi) >>> 1;
+            if (all.get(m).middle() < b.middle() - within) lo = m + 1;
+            else hi = m;
+        }
+        for (int i = lo; i < all.size() && all.get(i).middle() <= b.middle() + within; i++) each.accept(all.get(i));
+    }
+
+    /** Those that may be one wall with it. */
+    List<Body> inLine(Body b) {
+        List<Body> out = new ArrayList<>();
+        near(b, Bodies.IN_LINE, o -> {
+            if (Bodies.isInLine(b, o)) out.add(o);
+        });
+        return out;
+    }
+}
