@@ -64,7 +64,8 @@ final class RecogniseBench {
             b.append("0\nARC\n8\nDOORS\n10\n").append(x + 1000).append("\n20\n").append(y + in).append("\n40\n").append(DOOR)
                 .append("\n50\n0\n51\n90\n");
             line(b, "DOORS", x + 1000, y + in, x + 1000, y + in + DOOR);
-            for (int f = 0; f < clutter; f++) line(b, "FURNITURE", x + 600 + 13 * (f % 40), y + 2000 + 41 * (f / 4), x + 900 + 13 * (f % 40), y
+            for (int f = 0; f < clutter; f++) line(b, "FURNITURE", x + 600 + 13 * (f % 40), y + 2000 + 41 * (f / 4), x + 900
+                + 13 * (f % 40), y
                 + 2000 + 41 * (f / 4) + 7 * (f % 5));
             b.append("0\nTEXT\n8\nROOMS\n10\n").append(x + 1500).append("\n20\n").append(y + 3500).append("\n40\n200\n1\nOffice\n");
         }

@@ -48,6 +48,13 @@ final class Labels {
         }
     }
 
+    /** Whether nothing else in the room could be its name or its number. */
+    boolean isPlain(Enclosure room) {
+        List<Line> all = in.getOrDefault(room, List.of());
+        return all.stream().filter(Line::name).count() <= 1 && all.stream().filter(l -> !l.name && !RoomWords.of(List.of(l.text)).number()
+            .isEmpty()).count() <= 1;
+    }
+
     RoomWords in(Enclosure room) {
         List<Line> all = new ArrayList<>(in.getOrDefault(room, List.of()));
         all.sort(Comparator.comparingDouble((Line l) -> -l.at.y()).thenComparingDouble(l -> l.at.x()));

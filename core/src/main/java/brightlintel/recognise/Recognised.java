@@ -16,6 +16,8 @@ import brightlintel.correct.Reckoning;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.Strokes;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
@@ -26,8 +28,10 @@ import brightlintel.trace.DrawnGrid;
 import brightlintel.trace.DrawnMarks;
 import brightlintel.trace.RoomWords;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -116,7 +120,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<Column> posts = new Posts(marks, mixed, found, lines).columns();
         List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> isIn(o, found, posts)).toList(), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
-        Rooms rooms = Rooms.of(d, found, posts);
+        Rooms rooms = Rooms.of(d, found, holes, posts);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
         return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left);
@@ -158,10 +162,10 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     }
 
     private record Rooms(List<Room> rooms, List<Enclosure> grounds) {
-        /** Metres: a place within a room is kept from its edge. Square metres: a shaft is smaller, a cavity. */
-        private static final double LEAST = 0.4;
+        /** Square metres: a shaft is smaller, a cavity. Metres: a room's edge from a wall's face. */
+        private static final double LEAST = 0.4, BY = 0.02;
 
-        static Rooms of(PlacedDrawing d, List<Wall> walls, List<Column> columns) {
+        static Rooms of(PlacedDrawing d, List<Wall> walls, List<Opening> openings, List<Column> columns) {
             List<StoreyElement> all = new ArrayList<>(walls);
             all.addAll(columns);
             List<Room> rooms = new ArrayList<>();
@@ -173,12 +177,28 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
                 RoomWords words = labels.in(e);
                 boolean agrees = words.area().isEmpty() || Math.abs(words.area().get() - e.area()) < Math.max(0.1, 0.02 * e.area());
                 boolean named = !words.name().isEmpty() || !words.number().isEmpty();
-                double confidence = agrees && words.area().isPresent() ? SURE : agrees && named ? FAIR + 0.1 : FAIR - 0.15;
+                double confidence = agrees && words.area().isPresent() ? SURE : !agrees || !named ? FAIR - 0.15
+                    : labels.isPlain(e) && bounds(e, walls, openings) ? SURE - 0.01 : FAIR + 0.05;
                 rooms.add(new Room(ElementId.fresh(), words.number(), words.name(), new Room.Bound.Within(e.middle()), words.area(),
                     Optional.empty(), "", new Provenance(new Provenance.Way.Proposed(confidence), List.of())));
                 grounds.add(e);
             }
             return new Rooms(rooms, grounds);
+        }
+
+        /** Whether all walls round a room are sure, and a door leads into it. */
+        private static boolean bounds(Enclosure e, List<Wall> walls, List<Opening> openings) {
+            Set<ElementId> round = new HashSet<>();
+            for (Piece p : e.outline().pieces()) {
+                Point m = p.at(p.length() / 2);
+                Optional<Wall> at = walls.stream().filter(w -> {
+                    Point u = w.reference().unroll(m);
+                    return u.x() > -BY && u.x() < w.length() + BY && Math.abs(Math.abs(u.y()) - w.thickness().value() / 2) < BY;
+                }).min(Comparator.comparingDouble(Recognised::confidence));
+                if (at.filter(Recognised::isSure).isEmpty()) return false;
+                round.add(at.get().id());
+            }
+            return openings.stream().anyMatch(o -> round.contains(o.wall()) && o.filling() instanceof Opening.Filling.Door && isSure(o));
         }
     }
 }
