@@ -30,7 +30,7 @@ import brightlintel.trace.DrawnOpenings;
  */
 final class Opened {
     /** Metres: sills and heads that nobody said; by which two are one; beyond a wall's faces where a leaf is looked for. */
-    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03, PANELS = 0.06, NARROW = 0.6;
+    private static final double SILL = 0.9, HEAD = 2.1, SAME = 0.02, LEAF = 0.5, JAMB = 0.03, PANELS = 0.06, NARROW = 0.6, GATE = 2.4;
     private static final double SURE = 0.95, LINES = 0.92, WITHIN = 0.8, FAIR = 0.65;
     private final PlacedDrawing d;
     private final IntFunction<Role> role;
@@ -129,8 +129,9 @@ final class Opened {
         }
         int doors = within.getOrDefault(Role.DOOR, 0), windows = within.getOrDefault(Role.WINDOW, 0);
         if (doors == 0 && windows == 0 && isGlazed(w, from, to)) windows = 1;
+        // no leaf is as wide as a gate
         Opening.Filling f = doors == 0 && windows == 0 ? new Opening.Filling.Empty() : windows > doors ? new Opening.Filling.Window()
-            : new Opening.Filling.Door(false, true);
+            : new Opening.Filling.Door(false, true, to - from > GATE ? Opening.Filling.Way.GATE : Opening.Filling.Way.SINGLE);
         add(w.id(), from, to, f, p);
     }
 
