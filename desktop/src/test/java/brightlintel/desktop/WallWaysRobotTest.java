@@ -32,10 +32,7 @@ class WallWaysRobotTest extends DemoRobot {
     @Test void fourWallsByTypedSidesAndAnArcByThreePoints() throws Exception {
         bare();
         command("Rectangle");
-        clickAt(14, 17);
-        pointAt(16, 19);
-        write("8x5");
-        type(KeyCode.ENTER);
+        rectangle();
         assertThat(walls()).hasSize(4);
         assertThat(w.solved().footprints().freeEnds()).isEmpty();
         assertThat(w.solved().enclosures().all()).hasSize(1);
@@ -112,16 +109,21 @@ class WallWaysRobotTest extends DemoRobot {
         TrueRobotTest.shot("window-drawn");
     }
 
+    /** With the tool in hand: from 14,17 to 22,22. */
+    private void rectangle() {
+        clickAt(14, 17);
+        pointAt(16, 19);
+        write("8x5");
+        type(KeyCode.ENTER);
+    }
+
     /** A thickness is kept as a kind, walls are drawn of it, and it changes them all. */
     @Test void aKindIsKeptDrawnWithAndChanged() throws Exception {
         bare();
         command("Rectangle");
         button("kind-make");
         KindId kind = project().wallKinds().getFirst().id();
-        clickAt(14, 17);
-        pointAt(16, 19);
-        write("8x5");
-        type(KeyCode.ENTER);
+        rectangle();
         assertThat(walls()).hasSize(4).allMatch(x -> x.kind().filter(kind::equals).isPresent());
         retype("kind-thickness-" + kind.value(), "400");
         assertThat(walls()).allMatch(x -> Math.abs(x.thickness().value() - 0.4) < 1e-9);
@@ -138,10 +140,7 @@ class WallWaysRobotTest extends DemoRobot {
     @Test void aKindOfDoorIsKeptDrawnWithAndChanged() throws Exception {
         bare();
         command("Rectangle");
-        clickAt(14, 17);
-        pointAt(16, 19);
-        write("8x5");
-        type(KeyCode.ENTER);
+        rectangle();
         keys(KeyCode.ESCAPE);
         command("Door");
         button("opening-kind-make");
@@ -168,10 +167,7 @@ class WallWaysRobotTest extends DemoRobot {
     @Test void wallsAreMovedMetAndJoined() throws Exception {
         bare();
         command("Rectangle");
-        clickAt(14, 17);
-        pointAt(16, 19);
-        write("8x5");
-        type(KeyCode.ENTER);
+        rectangle();
         keys(KeyCode.ESCAPE);
         Wall top = walls().stream().filter(x -> Math.abs(x.reference().direction(0).y()) < 1e-6 && x.reference().a().y() > 20).findFirst().orElseThrow();
         Point middle = top.reference().at(top.length() / 2);
