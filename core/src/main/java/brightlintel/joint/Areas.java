@@ -23,6 +23,8 @@ public final class Areas {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Closes hairlines between neighbours before they are united. */
     private static final double HAIR = 1e-5;
+    /** Metres: half of what is too thin to be built. */
+    private static final double SLIVER = 0.0015;
     /** Metres; of the side of a square as large: how far a centre of gravity has to lie within, how exactly another is looked for. */
     private static final double CHORD = 0.005, ROOMY = 0.2, FINE = 0.02;
 
@@ -77,6 +79,12 @@ public final class Areas {
         List<Ring> out = new ArrayList<>();
         for (Ring r : rings(all)) out.addAll(rings(TopologyPreservingSimplifier.simplify(mitred(polygon(r), -HAIR), 4 * HAIR)));
         return out;
+    }
+
+    /** Nothing thinner than a few millimetres is left of a wall; what is thick keeps its corners, exactly where nothing thin was. */
+    static Geometry withoutSlivers(Geometry g) {
+        Geometry opened = mitred(mitred(g, -SLIVER), SLIVER);
+        return g.getArea() - opened.getArea() > HAIR ? opened : g;
     }
 
     private static Geometry mitred(Geometry g, double by) {

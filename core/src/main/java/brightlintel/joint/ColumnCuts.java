@@ -48,7 +48,8 @@ final class ColumnCuts {
                 out.add(r);
                 continue;
             }
-            Geometry rest = OverlayNGRobust.overlay(Areas.polygon(r), s.ground, OverlayNG.DIFFERENCE);
+            // a column that is nearly flush with a face leaves no skin before it
+            Geometry rest = Areas.withoutSlivers(OverlayNGRobust.overlay(Areas.polygon(r), s.ground, OverlayNG.DIFFERENCE));
             // one that stands wholly within the wall parts it
             for (Geometry g : hasHole(rest) ? halves(rest, w, s.column.at()) : List.of(rest))
                 Areas.rings(g).stream().filter(x -> x.area() > NOTHING).forEach(out::add);

@@ -159,6 +159,14 @@ class EnclosuresTest {
         assertThat(Areas.united(f.all().values().stream().flatMap(List::stream).toList())).as("no wall lies on another").isCloseTo(solid, within(1e-3));
     }
 
+    /** Half a millimetre of wall before a column would be a skin that nobody builds. */
+    @Test void aColumnThatIsNearlyFlushLeavesNoSkin() {
+        Contents c = new Contents(Walls.read("a 0 0 -> 6 0 thick 0.255")).plus(List.of(column(3, 0.0005, new Section.Rectangle(0.4, 0.254))));
+        List<Ring> ground = Footprints.of(c, Tolerances.BUILDING).of(c.walls().getFirst().id());
+        assertThat(ground).as("parted").hasSize(2);
+        assertThat(ground.stream().mapToDouble(Ring::area).sum()).isCloseTo(5.6 * 0.255, within(1e-6));
+    }
+
     @Test void aWallEndsAtTheColumnThatStandsInIt() {
         Contents c = of("a 0 0 -> 10 0 thick 0.3", column(4, 0, new Section.Rectangle(0.4, 0.4)), column(8, 0, new Section.Rectangle(0.1, 0.1)));
         Footprints f = Footprints.of(c, TOL);
