@@ -144,6 +144,8 @@ class ProposedRobotTest extends WindowRobot {
         Wall some = (Wall) w.proposals().of(Proposals.Kind.WALLS).getLast();
         Point at = some.middle(some.length() / 3);
         clickAt(at.x(), at.y());
+        // a grid line runs in it: a second click passes on to the wall
+        if (w.proposals().inHand().isEmpty()) clickAt(at.x(), at.y());
         assertThat(w.proposals().inHand()).hasValueSatisfying(e -> assertThat(lies(at, (Wall) e)).isTrue());
         assertThat(some.thickness().value()).isCloseTo(Math.rint(some.thickness().value() * 1000) / 1000, within(1e-9));
     }

@@ -88,8 +88,9 @@ public final class SelectTool implements Tool {
         else {
             Optional<Element> there = Picking.at(w, aim.raw(), aim.reach()), proposed = w.stage() == Stage.TRACE
                 ? ProposalShapes.at(w, aim.raw(), aim.reach() / 2) : Optional.empty();
-            // a grid line, a room or a slab lies under all that is proposed on it
-            boolean over = proposed.isPresent() && there.filter(e -> !(e instanceof GridLine || e instanceof Room || e instanceof Slab
+            // a room or a slab lies under all that is proposed on it; a grid line comes first, and a second click passes on
+            boolean over = proposed.isPresent() && there.filter(e -> !(e instanceof GridLine && w.selection().contains(e.id())
+                || e instanceof Room || e instanceof Slab
                 || e instanceof BuildingOutline
                 || e instanceof Zone || proposed.get() instanceof Opening && e instanceof Wall)).isEmpty();
             w.select(over ? Set.of() : there.map(e -> Set.of(e.id())).orElse(Set.of()));
