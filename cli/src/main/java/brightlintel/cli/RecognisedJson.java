@@ -9,7 +9,6 @@ import java.util.stream.IntStream;
 import brightlintel.building.Column;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
-import brightlintel.building.Provenance;
 import brightlintel.building.Room;
 import brightlintel.building.Section;
 import brightlintel.building.Wall;
@@ -58,14 +57,10 @@ final class RecognisedJson {
         return Math.rint(v * 1e5) / 1e5 + 0.0;
     }
 
-    private static double confidence(Provenance p) {
-        return p.way() instanceof Provenance.Way.Proposed(double c) ? c : 1;
-    }
-
     private Map<String, Object> wall(Wall w) {
         return Inspection.ordered("a", xy(w.reference().a()), "b", xy(w.reference().b()), "thickness",
             rounded(w.thickness().value() * factor),
-            "bulge", w.reference().bulge(), "confidence", confidence(w.from()));
+            "bulge", w.reference().bulge(), "confidence", Recognised.confidence(w));
     }
 
     private Map<String, Object> opening(Opening o, Recognised f) {
@@ -77,14 +72,14 @@ final class RecognisedJson {
         };
         return Inspection.ordered("kind", kind, "centre", xy(w.middle(o.along())), "width", rounded(o.width().value() * factor),
             "confidence",
-            confidence(o.from()));
+            Recognised.confidence(o));
     }
 
     private Map<String, Object> column(Column c) {
         Box b = c.section().outline().box();
         return Inspection.ordered("centre", xy(c.at()), "size", List.of(rounded(b.width() * factor), rounded(b.height() * factor)),
             "rotation",
-            rounded(Math.toDegrees(c.turn())), "round", c.section() instanceof Section.Round, "confidence", confidence(c.from()));
+            rounded(Math.toDegrees(c.turn())), "round", c.section() instanceof Section.Round, "confidence", Recognised.confidence(c));
     }
 
     private Map<String, Object> grid(GridLine g) {
@@ -99,6 +94,6 @@ final class RecognisedJson {
     private Map<String, Object> room(Room r, Enclosure e) {
         List<List<Double>> ring = new ArrayList<>();
         for (Point p : e.outline().chords(CHORD)) ring.add(xy(p));
-        return Inspection.ordered("number", r.number(), "name", r.name(), "polygon", ring, "confidence", confidence(r.from()));
+        return Inspection.ordered("number", r.number(), "name", r.name(), "polygon", ring, "confidence", Recognised.confidence(r));
     }
 }

@@ -16,8 +16,8 @@ import brightlintel.trace.RoomWords;
 
 /**
  * Which of the texts in rooms name them. Names are written in one way in most rooms, while notes of stairs, tags of doors and sizes stand
- * in
- * some: of the names in a room that counts whose manner, layer and size, names most rooms; of the numbers the one nearest to the name.
+ * in some: of the names in a room that counts whose manner, layer and size, names most rooms; of the numbers the one nearest to the
+ * name.
  */
 final class Labels {
     /** Of a text's height: sizes within which texts are of one manner. */

@@ -25,8 +25,7 @@ import brightlintel.trace.DrawnOpenings;
 
 /**
  * Doors, windows and gaps: by their symbols, which tell width, hand and side; else gaps that walls run over, of the kind that most of
- * what is
- * drawn in them stands for.
+ * what is drawn in them stands for.
  */
 final class Opened {
     /** Metres: sills and heads that nobody said; by which two are one; beyond a wall's faces where a leaf is looked for. */

@@ -107,11 +107,7 @@ class RecognisedTest {
     }
 
     @Test void theDemosGroundFloorIsRecognisedFromItsFile() throws IOException {
-        Path file = Files.write(folder.resolve("ground.dwg"), DemoDrawings.bytes(DemoDrawings.GROUND));
-        DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
-        Cleaned c = Cleaned.whole("ground.dwg", shelf.take(file, new Wanted(1, ""), Progress.NONE));
-        PlacedDrawing d = shelf.placed(c.project().underlay(c.underlay()).orElseThrow(), Progress.NONE);
-        Recognised found = Recognised.of(d, c.reckoning(), c.roles());
+        Recognised found = demo(DemoDrawings.GROUND);
         HeronQuay.Plan truth = HeronQuay.ground();
         double whole = 0, right = 0;
         for (Wall t : truth.walls()) for (double x = 0.05; x < t.length(); x += 0.1) {
@@ -133,14 +129,19 @@ class RecognisedTest {
 
     /** A page on which walls are filled and nobody drew their edges: the annexe of the demo. */
     @Test void theAnnexeIsRecognisedFromItsPage() throws IOException {
-        Path file = Files.write(folder.resolve("annexe.pdf"), DemoDrawings.bytes(DemoDrawings.ANNEXE));
-        DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
-        Cleaned c = Cleaned.whole("annexe.pdf", shelf.take(file, new Wanted(1, ""), Progress.NONE));
-        PlacedDrawing d = shelf.placed(c.project().underlay(c.underlay()).orElseThrow(), Progress.NONE);
-        Recognised found = Recognised.of(d, c.reckoning(), c.roles());
+        Recognised found = demo(DemoDrawings.ANNEXE);
         double drawn = HeronQuay.annexe().walls().stream().mapToDouble(Wall::length).sum();
         assertThat(found.walls().stream().filter(w -> Math.abs(w.thickness().value() - HeronQuay.BAY) < 0.01)).hasSizeGreaterThanOrEqualTo(4);
         assertThat(found.walls().stream().mapToDouble(Wall::length).sum()).isBetween(0.85 * drawn, 1.15 * drawn);
+    }
+
+    /** A drawing of the demo, from its file, as it is received when nothing was said of it. */
+    private Recognised demo(String name) throws IOException {
+        Path file = Files.write(folder.resolve(name), DemoDrawings.bytes(name));
+        DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
+        Cleaned c = Cleaned.whole(name, shelf.take(file, new Wanted(1, ""), Progress.NONE));
+        PlacedDrawing d = shelf.placed(c.project().underlay(c.underlay()).orElseThrow(), Progress.NONE);
+        return Recognised.of(d, c.reckoning(), c.roles());
     }
 
     private static boolean lies(Point p, Wall w, double thickness) {
