@@ -55,17 +55,14 @@ final class Glazing {
         }
         Map<Wall, List<Window>> out = new LinkedHashMap<>();
         all.forEach((w, lines) -> {
-            int own = ownLayer(lines, votes);
+            int own = ownLayer(w, lines, votes);
             if (own >= 0) out.put(w, in(w, lines, own));
         });
         return out;
     }
 
     private List<Window> in(Wall w, List<Line> lines, int own) {
-        List<Stretch> covered = Faces.joined(lines.stream().filter(l -> l.onFace && l.layer == own).map(l -> new Stretch(Math.max(0,
-            l.from),
-            Math.min(w.length(), l.to), List.of())).sorted(Comparator.comparingDouble(Stretch::from)).toList());
-        if (covered.stream().mapToDouble(Stretch::length).sum() < COVERED * w.length()) return List.of();
+        List<Stretch> covered = covered(w, lines, own);
         List<Window> out = new ArrayList<>();
         for (int i = 0; i + 1 < covered.size(); i++) {
             double from = covered.get(i).to(), to = covered.get(i + 1).from();
@@ -75,6 +72,12 @@ final class Glazing {
             if (span.size() >= 2) out.add(new Window(from, to, span));
         }
         return out;
+    }
+
+    /** Where a layer draws one of its faces or both. */
+    private static List<Stretch> covered(Wall w, List<Line> lines, int layer) {
+        return Faces.joined(lines.stream().filter(l -> l.onFace && l.layer == layer).map(l -> new Stretch(Math.max(0, l.from), Math.min(
+            w.length(), l.to), List.of())).toList());
     }
 
     /** What runs along within the wall's ground. */
@@ -96,9 +99,9 @@ final class Glazing {
         return out;
     }
 
-    /** Of those on which its faces lie the one that most walls end on. */
-    private static int ownLayer(List<Line> lines, Map<Integer, Integer> votes) {
-        return lines.stream().filter(Line::onFace).map(Line::layer).distinct().max(Comparator.comparingInt(l -> votes.getOrDefault(l, 0)))
-            .orElse(-1);
+    /** Of those that draw enough of its faces the one that most walls end on: a column or a bed may lie on a face, too. */
+    private static int ownLayer(Wall w, List<Line> lines, Map<Integer, Integer> votes) {
+        return lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, l).stream().mapToDouble(
+            Stretch::length).sum() >= COVERED * w.length()).max(Comparator.comparingInt(l -> votes.getOrDefault(l, 0))).orElse(-1);
     }
 }

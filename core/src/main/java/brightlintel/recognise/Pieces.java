@@ -3,6 +3,7 @@ package brightlintel.recognise;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.index.hprtree.HPRtree;
 
+import brightlintel.drawing.Strokes;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
@@ -11,28 +12,40 @@ import brightlintel.trace.DrawnMarks;
 import java.util.function.IntPredicate;
 
 /**
- * Closed lines as large as a piece of furniture: a bed, a desk, a basin. What lies within one is no wall, since no wall lies within so
- * small
- * a line but that of a core that stands free.
+ * Closed lines as large as a piece of furniture: a bed, a desk, a basin; and frames round words. What lies within one is no wall, since no
+ * wall lies within so small a line but that of a core that stands free.
  */
 final class Pieces {
     /** Metres: deeper than the thickest wall, no larger than a large bed. */
     private static final double DEEPER = 0.67, WIDE = 1.85, LONG = 2.4;
     /** Of its box: how much of it a piece covers. */
     private static final double FULL = 0.75;
+    /** Of the height of its letters: how high and how long a frame is that holds words; of their width. */
+    private static final double HIGH = 4, STRETCHED = 10, WIDER = 1.5;
     private final HPRtree index = new HPRtree();
 
     Pieces(PlacedDrawing d, IntPredicate wanted) {
         for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted)) {
             Box own = m.section().outline().box();
             double less = Math.min(own.width(), own.height()), more = Math.max(own.width(), own.height());
-            if (less < DEEPER || less > WIDE || more > LONG) continue;
             Ring r = m.ground();
             // a corner of two walls is as large, and mostly empty
             if (r.area() < FULL * less * more) continue;
+            boolean piece = less >= DEEPER && less <= WIDE && more <= LONG;
+            if (!piece && !frames(d, r, less, more)) continue;
             Box b = r.box();
             index.insert(new Envelope(b.minX(), b.maxX(), b.minY(), b.maxY()), r);
         }
+    }
+
+    private static boolean frames(PlacedDrawing d, Ring r, double less, double more) {
+        for (Strokes.TextMark t : d.strokes().texts()) {
+            double high = t.map().then(d.toBuilding()).meanScale();
+            if (less > HIGH * high || !r.holds(d.toBuilding().apply(t.box().centre()))) continue;
+            Box b = t.box().mapped(d.toBuilding());
+            if (more <= Math.max(STRETCHED * high, WIDER * Math.max(b.width(), b.height()))) return true;
+        }
+        return false;
     }
 
     boolean holds(Point p) {

@@ -110,14 +110,15 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
-        List<DrawnMarks.Mark> marks = DrawnMarks.all(d, columns);
+        // on crossings they are told wherever they were drawn
+        List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);
         WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)));
         List<Wall> walled = new Reaching(d, finding.walls()).reached();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, walled).of(finding.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> found = new Confidence(Buildings.of(walled, symbols)).weighed();
-        List<Column> posts = new Posts(marks, mixed, found, lines).columns();
+        List<Column> posts = new Posts(marks, i -> mixed.test(i) || !columns.test(i), found, lines).columns();
         List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> isIn(o, found, posts)).toList(), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
         Rooms rooms = Rooms.of(d, found, holes, posts);

@@ -7,7 +7,7 @@ import java.util.List;
 
 /**
  * What was painted in crumbs, put together again, in the order of painting: dashes that a writer drew each by itself, lines that fill an
- * area, characters that are areas. Only what follows each other is looked at: a writer that breaks a thing up paints its pieces in a row.
+ * area, outlines and arcs in pieces, characters that are areas. Only what follows each other is looked at: a writer that breaks a thing up paints its pieces in a row.
  */
 final class Gathering {
     private Gathering() { }
@@ -22,6 +22,7 @@ final class Gathering {
         // dashes first: a row of dotted lines would pass for a hatch of its dots
         pass(ink, new Crumbs(ink), Code.DASHES_JOINED);
         pass(ink, new HatchLines(ink), Code.LINES_GATHERED);
+        pass(ink, new Rejoined(ink), Code.LINES_JOINED);
         pass(ink, new OutlinedText(ink), Code.TEXT_AS_OUTLINES);
     }
 

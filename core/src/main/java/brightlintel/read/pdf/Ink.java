@@ -154,18 +154,18 @@ final class Ink {
 
     /** Strokes: a circle, an arc, a line, or chains of straight and round pieces between splines. */
     void stroke(Run run, Style s) {
-        List<Curve> c = run.curves();
+        List<Curve> c = Chords.rounded(run.curves());
         for (Curve x : c) if (!x.first().isFinite() || !x.last().isFinite()) return;
         if (c.size() == 1) {
-            single(c.getFirst(), s);
+            add(single(c.getFirst(), s));
             return;
         }
         int from = 0;
         boolean all = isChain(c);
         for (int i = 0; i <= c.size(); i++) {
             if (i < c.size() && fitsChain(c.get(i))) continue;
-            if (i > from) chain(c.subList(from, i), all && run.closed(), s);
-            if (i < c.size()) single(c.get(i), s);
+            if (i > from) add(chain(c.subList(from, i), all && run.closed(), s));
+            if (i < c.size()) add(single(c.get(i), s));
             from = i + 1;
         }
     }
@@ -186,19 +186,19 @@ final class Ink {
         return out;
     }
 
-    private void single(Curve c, Style s) {
-        switch (c) {
-            case Curve.Straight l -> line(l.a(), l.b(), s);
+    private Entity single(Curve c, Style s) {
+        return switch (c) {
+            case Curve.Straight l -> new Entity.Line(key(), s, Vec3.UP, space(l.a()), space(l.b()));
             case Curve.EllipticArc a -> {
                 double r = a.u().length();
                 Point from = a.sweep() > 0 ? a.first() : a.last(), to = a.sweep() > 0 ? a.last() : a.first();
-                add(a.isWhole() ? new Entity.Circle(key(), s, Vec3.UP, space(a.centre()), r)
+                yield a.isWhole() ? new Entity.Circle(key(), s, Vec3.UP, space(a.centre()), r)
                     : new Entity.Arc(key(), s, Vec3.UP, space(a.centre()), r, from.minus(a.centre()).angle(),
-                    to.minus(a.centre()).angle()));
+                    to.minus(a.centre()).angle());
             }
-            case Nurbs n -> add(new Entity.Spline(key(), s, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), Doubles.NONE,
-                controls(n), Doubles.NONE));
-        }
+            case Nurbs n -> new Entity.Spline(key(), s, Vec3.UP, n.degree(), false, Doubles.of(n.knots()), Doubles.NONE, controls(n),
+                Doubles.NONE);
+        };
     }
 
     private static Doubles controls(Nurbs n) {
@@ -210,11 +210,9 @@ final class Ink {
         return Doubles.owning(out);
     }
 
-    private void chain(List<Curve> c, boolean closed, Style s) {
-        if (c.size() == 1) {
-            single(c.getFirst(), s);
-            return;
-        }
+    /** Straight and round pieces as one line, or as what the one of them is. */
+    Entity chain(List<Curve> c, boolean closed, Style s) {
+        if (c.size() == 1) return single(c.getFirst(), s);
         int n = closed ? c.size() : c.size() + 1;
         double[] v = new double[4 * n];
         for (int i = 0; i < n; i++) {
@@ -223,7 +221,7 @@ final class Ink {
             v[4 * i + 1] = p.y();
             if (i < c.size() && c.get(i) instanceof Curve.EllipticArc a) v[4 * i + 3] = Math.tan(a.sweep() / 4);
         }
-        add(new Entity.Polyline(key(), s, Vec3.UP, Entity.PolylineKind.LIGHT, closed, Doubles.owning(v), List.of(), 0, 0, List.of()));
+        return new Entity.Polyline(key(), s, Vec3.UP, Entity.PolylineKind.LIGHT, closed, Doubles.owning(v), List.of(), 0, 0, List.of());
     }
 
     /** An area of several outlines, by the even-odd rule. @param edged nobody drew its edges */

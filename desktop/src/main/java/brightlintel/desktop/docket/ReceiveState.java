@@ -26,7 +26,7 @@ record ReceiveState(String summary, List<Row> kinds, List<String> leftOut, List<
     private static final Set<Code> NOTES = EnumSet.of(Code.LAYER_OFF_IN_FILE, Code.LAYER_FROZEN_IN_FILE, Code.LAYER_NOT_DECLARED,
         Code.NO_HEADER, Code.HEIGHT_LEFT_OUT,
         Code.EXTERNAL_READ, Code.EXTERNAL_IN_CIRCLE, Code.HATCH_TOO_DENSE, Code.CHECKSUM_WRONG, Code.OBJECTS_RECOVERED,
-        Code.THIN_FILL_AS_LINE, Code.DASHES_JOINED, Code.LINES_GATHERED, Code.TEXT_AS_OUTLINES, Code.PICTURE_THINNED,
+        Code.THIN_FILL_AS_LINE, Code.DASHES_JOINED, Code.LINES_GATHERED, Code.LINES_JOINED, Code.TEXT_AS_OUTLINES, Code.PICTURE_THINNED,
         Code.NOTHING_TO_SNAP_TO);
 
     record Row(String kind, String count) { }

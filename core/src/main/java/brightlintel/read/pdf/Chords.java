@@ -1,0 +1,84 @@
+package brightlintel.read.pdf;
+
+import brightlintel.geom.Angles;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Straight pieces that go round one circle by even small steps: an arc that a writer flattened. As cubic curves are, they are read as what
+ * they were; figures of a polygon, which turn by more at each corner, stay as they are.
+ */
+final class Chords {
+    /** An eighth of a turn in two is drawn by no writer; radians by which one turns against the last, and all together. */
+    private static final int FEWEST = 4;
+    private static final double LEAST = Math.toRadians(0.5), MOST = Math.toRadians(23), SWEEP = Math.toRadians(28);
+    /** Points: how far corners may lie off, as figures are rounded; of the usual chord, how far others may differ. */
+    private static final double OFF = 0.03, EVEN = 1.5;
+
+    private Chords() { }
+
+    /** The same run with arcs for chords. */
+    static List<Curve> rounded(List<Curve> run) {
+        if (run.size() < FEWEST) return run;
+        List<Curve> out = null;
+        for (int i = 0; i < run.size(); ) {
+            int n = length(run, i);
+            Curve.EllipticArc arc = n >= FEWEST ? arc(run.subList(i, i + n)) : null;
+            if (arc != null && out == null) out = new ArrayList<>(run.subList(0, i));
+            if (arc != null) out.add(arc);
+            else if (out != null) out.add(run.get(i));
+            i += arc != null ? n : 1;
+        }
+        return out == null ? run : out;
+    }
+
+    /** How many from one on turn evenly, the same way. */
+    static int length(List<? extends Curve> run, int from) {
+        if (!(run.get(from) instanceof Curve.Straight first)) return 0;
+        double before = 0;
+        Curve.Straight last = first;
+        int n = 1;
+        for (; from + n < run.size() && run.get(from + n) instanceof Curve.Straight s; n++) {
+            double turn = turn(last, s);
+            if (Math.abs(turn) < LEAST || Math.abs(turn) > MOST || before * turn < 0 || !even(last.length(), s.length())) break;
+            before = turn;
+            last = s;
+        }
+        return n;
+    }
+
+    private static double turn(Curve.Straight a, Curve.Straight b) {
+        Point u = a.b().minus(a.a()), v = b.b().minus(b.a());
+        return Math.atan2(u.cross(v), u.dot(v));
+    }
+
+    private static boolean even(double a, double b) {
+        return a < EVEN * b && b < EVEN * a;
+    }
+
+    /** The arc through the ends of chords; null where they lie on no circle, or on too little of one. */
+    static Curve.EllipticArc arc(List<? extends Curve> chords) {
+        Point a = chords.getFirst().first(), z = chords.getLast().last();
+        boolean whole = a.distance(z) < OFF;
+        int n = chords.size();
+        Point c = centre(a, chords.get(n / 3).last(), whole ? chords.get(2 * n / 3).last() : z);
+        if (c == null) return null;
+        double r = c.distance(a), sweep = 0;
+        for (Curve k : chords) {
+            if (Math.abs(k.last().distance(c) - r) > OFF) return null;
+            Point u = k.first().minus(c), v = k.last().minus(c);
+            sweep += Math.atan2(u.cross(v), u.dot(v));
+        }
+        if (Math.abs(sweep) < SWEEP) return null;
+        return Curve.EllipticArc.circular(c, r, a.minus(c).angle(), whole ? Math.copySign(Angles.TURN, sweep) : sweep);
+    }
+
+    private static Point centre(Point a, Point m, Point z) {
+        Point u = m.minus(a), v = z.minus(a);
+        double d = 2 * u.cross(v), uu = u.dot(u), vv = v.dot(v);
+        if (!(Math.abs(d) > 1e-9 * (uu + vv))) return null;
+        return a.plus(new Point(v.y() * uu - u.y() * vv, u.x() * vv - v.x() * uu).times(1 / d));
+    }
+}
