@@ -74,6 +74,11 @@ public final class Strokes {
 
         /** From the base line to the height of capitals; rather too wide: painters of a part of a plan ask it which texts reach in. */
         @Override public Box box() {
+            return own().mapped(map);
+        }
+
+        /** The same in text space. */
+        public Box own() {
             String[] lines = plain.split("\n");
             double wide = 0;
             for (String l : lines) wide = Math.max(wide, widthFactor * l.codePoints().mapToDouble(TextMark::width).sum());
@@ -84,7 +89,7 @@ public final class Strokes {
                 case RIGHT -> -wide;
             };
             double top = firstLine() + 1;
-            return new Box(left, top - 1 - (lines.length - 1) * STEP, left + wide, top).mapped(map);
+            return new Box(left, top - 1 - (lines.length - 1) * STEP, left + wide, top);
         }
 
         /** In heights of capitals, at most. */

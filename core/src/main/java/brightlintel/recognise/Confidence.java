@@ -2,9 +2,12 @@ package brightlintel.recognise;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
+import brightlintel.building.ElementId;
 import brightlintel.building.Given;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
@@ -19,12 +22,17 @@ final class Confidence {
     /** Metres: an end and the wall that it meets; beside each other, faces of one thing; a short wall. */
     private static final double MEETS = 0.06, BESIDE = 0.75, SHORT = 1.0;
     private static final double STEP = 0.01, RARE = 0.06;
-    private static final double BEST = 0.985, BARE_END = 0.96, RARE_ONE = 0.88, DOUBLE = 0.72, SHORT_ONE = 0.9;
+    private static final double BEST = 0.985, BARE_END = 0.96, RARE_ONE = 0.88, DOUBLE = 0.7, LONGER_ONE = 0.85, SHORT_ONE = 0.9;
+    /**
+     * Of a wall's length: one beside it that is so much longer is the wall, and it is not, unless it is longer than furniture, metres. Below
+     * the least, three of a hundred are walls.
+     */
+    private static final double LONGER = 1.5, LONG = 2.8, LEAST = 0.68;
     private final List<Wall> walls;
     private final Map<Long, Double> metres = new HashMap<>();
     private double most;
 
-    Confidence(List<Wall> walls) {
+    private Confidence(List<Wall> walls) {
         this.walls = walls;
         for (Wall w : walls) metres.merge(key(w), w.length(), Double::sum);
         most = metres.values().stream().mapToDouble(x -> x).max().orElse(0);
@@ -34,8 +42,15 @@ final class Confidence {
         return Math.round(w.thickness().value() / STEP);
     }
 
+    /** Each with what the others say of it, without those that hardly ever are walls: nothing is said beside them. */
+    static List<Wall> believed(List<Wall> walls) {
+        Set<ElementId> out = new HashSet<>();
+        for (Wall w : new Confidence(walls).weighed()) if (Recognised.confidence(w) < LEAST) out.add(w.id());
+        return new Confidence(walls.stream().filter(w -> !out.contains(w.id())).toList()).weighed();
+    }
+
     /** Each with what the others say of it. */
-    List<Wall> weighed() {
+    private List<Wall> weighed() {
         List<Wall> out = new ArrayList<>();
         for (Wall w : walls) {
             double c = Recognised.confidence(w);
@@ -43,7 +58,8 @@ final class Confidence {
             double alike = metres.getOrDefault(key(w) - 1, 0.0) + metres.get(key(w)) + metres.getOrDefault(key(w) + 1, 0.0);
             if (alike < RARE * most) c *= RARE_ONE;
             if (w.length() < SHORT) c *= SHORT_ONE;
-            if (hasDouble(w)) c *= DOUBLE;
+            double beside = beside(w);
+            if (beside > 0) c *= beside > LONGER * w.length() && w.length() < LONG ? DOUBLE : LONGER_ONE;
             out.add(with(w, Math.min(BEST, c)));
         }
         return out;
@@ -60,14 +76,14 @@ final class Confidence {
             + MEETS);
     }
 
-    /** Whether another runs beside it so near that both may be one, or one of them is something else. */
-    private boolean hasDouble(Wall w) {
+    /** How long the longest is that runs beside it so near that both may be one, or one of them is something else; 0 for none. */
+    private double beside(Wall w) {
         Point m = w.reference().at(w.length() / 2), u = w.reference().direction(w.length() / 2);
-        return walls.stream().anyMatch(o -> {
+        return walls.stream().filter(o -> {
             if (o == w || !o.reference().isStraight() || Math.abs(o.reference().direction(0).cross(u)) > 0.05) return false;
             Point p = o.reference().unroll(m);
             return p.x() > 0 && p.x() < o.length() && Math.abs(p.y()) < BESIDE;
-        });
+        }).mapToDouble(Wall::length).max().orElse(0);
     }
 
     /** No surer than the wall that each lies in. */

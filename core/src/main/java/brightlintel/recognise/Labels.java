@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
+import java.util.regex.Pattern;
 
-import brightlintel.drawing.Strokes;
+import brightlintel.drawing.Strokes.TextMark;
 import brightlintel.geom.Point;
 import brightlintel.joint.Enclosure;
 import brightlintel.place.PlacedDrawing;
@@ -17,35 +21,85 @@ import brightlintel.trace.RoomWords;
 /**
  * Which of the texts in rooms name them. Names are written in one way in most rooms, while notes of stairs, tags of doors and sizes stand
  * in some: of the names in a room that counts whose manner, layer and size, names most rooms; of the numbers the one nearest to the
- * name.
+ * name. What stands at openings as a rule tags them; a figure that is the room's area is no number.
  */
 final class Labels {
     /** Of a text's height: sizes within which texts are of one manner. */
     private static final double STEP = 0.25;
-    private static final int SHARE = 3;
+    private static final int SHARE = 3, SEVERAL = 3;
+    /** Metres: as near to an opening as its tag is; of a manner, so many of them make it one of tags. */
+    private static final double AT_OPENING = 1.3, TAGS = 0.7;
+    /** Of an area, and square metres: as near as a written one is to it. */
+    private static final double ABOUT = 0.015, ROUNDED = 0.06;
+    private static final Pattern DECIMAL = Pattern.compile("\\d{1,5}[.,]\\d{1,2}");
+    private final PlacedDrawing d;
     private final Map<Enclosure, List<Line>> in = new HashMap<>();
     private final Map<Manner, Set<Enclosure>> names = new HashMap<>(), others = new HashMap<>();
 
     private record Manner(int layer, long size) { }
 
-    private record Line(String text, Point at, double height, Manner manner, boolean name) { }
+    private record Line(String text, Point at, Manner manner, boolean name) { }
 
-    Labels(PlacedDrawing d, List<Enclosure> rooms) {
-        for (int i = 0; i < d.strokes().texts().size(); i++) {
-            if (!d.cleared().markShown(i)) continue;
-            Strokes.TextMark t = d.strokes().texts().get(i);
-            Point at = d.toBuilding().apply(t.box().centre());
-            Enclosure room = rooms.stream().filter(e -> e.holds(at)).findFirst().orElse(null);
-            if (room == null) continue;
-            double height = t.map().then(d.toBuilding()).meanScale();
-            Manner manner = new Manner(t.layer(), Math.round(Math.log(height) / STEP));
-            String[] rows = t.plain().split("\n");
-            for (int k = 0; k < rows.length; k++) if (!rows[k].isBlank()) {
-                Line l = new Line(rows[k].strip(), at.plus(new Point(0, -k * height)), height, manner, RoomWords.isName(rows[k].strip()));
-                in.computeIfAbsent(room, _ -> new ArrayList<>()).add(l);
-                (l.name ? names : others).computeIfAbsent(manner, _ -> new HashSet<>()).add(room);
-            }
+    /** @param measure whether a text, by its number among all, is a measure or a grid's label; openings: their middles */
+    Labels(PlacedDrawing d, List<Enclosure> rooms, IntPredicate measure, List<Point> openings) {
+        this.d = d;
+        List<TextMark> texts = new ArrayList<>();
+        for (int i = 0; i < d.strokes().texts().size(); i++)
+            if (d.cleared().markShown(i) && !measure.test(i)) texts.add(d.strokes().texts().get(i));
+        Map<Enclosure, List<Writing.Row>> rows = new LinkedHashMap<>();
+        Map<Manner, int[]> atOpenings = new HashMap<>();
+        // what stands on both sides of a wall is no row
+        for (Writing.Row r : Writing.rows(texts, (a, b) -> room(a, rooms) == room(b, rooms))) {
+            Point at = d.toBuilding().apply(r.centre());
+            Optional.ofNullable(room(r, rooms)).ifPresent(e -> rows.computeIfAbsent(e, _ -> new ArrayList<>()).add(r));
+            if (RoomWords.isName(r.text())) continue;
+            int[] n = atOpenings.computeIfAbsent(manner(r.first()), _ -> new int[2]);
+            n[0]++;
+            if (openings.stream().anyMatch(o -> o.distance(at) < AT_OPENING)) n[1]++;
         }
+        rows.forEach((room, some) -> {
+            Set<Writing.Row> taken = new HashSet<>();
+            for (Writing.Row r : some) if (!taken.contains(r)) line(room, r, some, taken, atOpenings);
+        });
+    }
+
+    /** That holds its middle; null for none. */
+    private Enclosure room(Writing.Row r, List<Enclosure> rooms) {
+        Point at = d.toBuilding().apply(r.centre());
+        return rooms.stream().filter(e -> e.holds(at)).findFirst().orElse(null);
+    }
+
+    private void line(Enclosure room, Writing.Row r, List<Writing.Row> rows, Set<Writing.Row> taken, Map<Manner, int[]> atOpenings) {
+        Manner m = manner(r.first());
+        int[] n = atOpenings.getOrDefault(m, new int[2]);
+        boolean name = RoomWords.isName(r.text());
+        boolean tag = !name && n[0] >= SEVERAL && n[1] > TAGS * n[0];
+        // what stands in one block with a name is the room's
+        if (tag && rows.stream().noneMatch(o -> RoomWords.isName(o.text()) && (Writing.isNext(r, o) || Writing.isNext(o, r)))) return;
+        StringBuilder text = new StringBuilder(isArea(r.text(), room) ? r.text() + " m²" : r.text());
+        // a long name goes on in the next row
+        if (name) for (Writing.Row below : Writing.below(r, rows)) {
+            if (taken.contains(below) || !RoomWords.isName(below.text()) || !isPlain(below.text()) || !isPlain(r.text())) break;
+            taken.add(below);
+            text.append(' ').append(below.text());
+        }
+        in.computeIfAbsent(room, _ -> new ArrayList<>()).add(new Line(text.toString(), d.toBuilding().apply(r.centre()), m, name));
+        (name ? names : others).computeIfAbsent(m, _ -> new HashSet<>()).add(room);
+    }
+
+    private Manner manner(TextMark t) {
+        return new Manner(t.layer(), Math.round(Math.log(t.map().then(d.toBuilding()).meanScale()) / STEP));
+    }
+
+    /** Words without a number or an area among them. */
+    private static boolean isPlain(String text) {
+        RoomWords w = RoomWords.of(List.of(text));
+        return w.number().isEmpty() && w.area().isEmpty();
+    }
+
+    private static boolean isArea(String text, Enclosure room) {
+        if (!DECIMAL.matcher(text).matches()) return false;
+        return Math.abs(Double.parseDouble(text.replace(',', '.')) - room.area()) < Math.max(ROUNDED, ABOUT * room.area());
     }
 
     /** Whether nothing else in the room could be its name or its number. */

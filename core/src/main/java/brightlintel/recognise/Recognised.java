@@ -117,11 +117,11 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, walled).of(finding.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
-        List<Wall> found = new Confidence(Buildings.of(walled, symbols)).weighed();
+        List<Wall> found = Confidence.believed(Buildings.of(walled, symbols));
         List<Column> posts = new Posts(marks, i -> mixed.test(i) || !columns.test(i), found, lines).columns();
         List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> isIn(o, found, posts)).toList(), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
-        Rooms rooms = Rooms.of(d, found, holes, posts);
+        Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION || roles.ofMarks().get(i) == Role.GRID);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
         return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left);
@@ -166,14 +166,16 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         /** Square metres: a shaft is smaller, a cavity. Metres: a room's edge from a wall's face. */
         private static final double LEAST = 0.4, BY = 0.02;
 
-        static Rooms of(PlacedDrawing d, List<Wall> walls, List<Opening> openings, List<Column> columns) {
+        static Rooms of(PlacedDrawing d, List<Wall> walls, List<Opening> openings, List<Column> columns,
+            IntPredicate measure) {
             List<StoreyElement> all = new ArrayList<>(walls);
             all.addAll(columns);
             List<Room> rooms = new ArrayList<>();
             List<Enclosure> grounds = new ArrayList<>();
             List<Enclosure> enclosed = Enclosures.of(new Contents(all), Tolerances.BUILDING).all().stream().filter(e -> e.area() >= LEAST)
                 .toList();
-            Labels labels = new Labels(d, enclosed);
+            Map<ElementId, Wall> byId = walls.stream().collect(Collectors.toMap(Wall::id, w -> w));
+            Labels labels = new Labels(d, enclosed, measure, openings.stream().map(o -> byId.get(o.wall()).middle(o.along())).toList());
             for (Enclosure e : enclosed) {
                 RoomWords words = labels.in(e);
                 boolean agrees = words.area().isEmpty() || Math.abs(words.area().get() - e.area()) < Math.max(0.1, 0.02 * e.area());

@@ -21,13 +21,16 @@ public record RoomWords(String number, String name, Optional<Double> area) {
     public static final RoomWords NOTHING = new RoomWords("", "", Optional.empty());
     private static final double SQUARE_FOOT = 0.3048 * 0.3048;
     private static final Pattern AREA = Pattern.compile("(?<![\\d.,])(\\d{1,6}(?:[.,]\\d{1,3})?)\\s*"
-        + "(m²|m2|m\\^2|qm|sqm|sq\\.? ?m|ft²|ft2|sq\\.? ?ft|sqft|s\\.? ?f)(?![\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
+        + "(m²|m ?2|m ²|m\\^2|qm|sqm|sq\\.? ?m|ft²|ft2|sq\\.? ?ft|sqft|s\\.? ?f)(?![\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
     /** 001, 0.04, 2-01, A 12, E.105a: figures, perhaps with letters before and parts after. */
     private static final Pattern NUMBER = Pattern.compile("(?:[A-Z]{1,3}[-. ]?)?\\d{1,4}(?:[-./]\\d{1,3}){0,2}[a-zA-Z]?");
     /** Heights, clear heights, levels, dimensions and finishes stand in rooms too, and are no names. */
     private static final Pattern OTHER = Pattern.compile("[±+\\-]\\s?\\d.*"
         + "|(?:rh|lh|lrh|okff|okrd|okr|uk|ok|fh|bh|brh|ch|ffl)\\s*[=:.]?\\s*[+±-]?\\d.*|[uavfbdwh]\\s*[=:]\\s*\\d.*"
-        + "|.*\\d\\s*(?:mm|cm|m|%|°).*|\\d+([.,]\\d+)?\\s*[x/×].*", Pattern.CASE_INSENSITIVE);
+        + "|.*\\d\\s*(?:mm|cm|m|%|°).*|\\d+([.,]\\d+)?\\s*[x/×].*"
+        // steps, rise and going; arrows of stairs
+        + "|.*\\d\\d([.,]\\d)?\\s?[/x×]\\s?\\d\\d.*|up|dn|down|auf|ab|sube|baja|haut|bas|su|giù|op|neer",
+        Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     private static final Pattern LEAD = Pattern.compile("(?i)^(?:area|fläche|nf|ngf|nuf|bgf|surface|superficie|opp\\.?"
         + "|room|raum|nr\\.?|no\\.?|n°)\\s*[:.=]\\s*");
 
