@@ -45,7 +45,7 @@ final class Confidence {
     /** Each with what the others say of it, without those that hardly ever are walls: nothing is said beside them. */
     static List<Wall> believed(List<Wall> walls) {
         Set<ElementId> out = new HashSet<>();
-        for (Wall w : new Confidence(walls).weighed()) if (Recognised.confidence(w) < LEAST) out.add(w.id());
+        for (Wall w : new Confidence(walls).weighed()) if (Recognised.confidence(w) < LEAST && w.length() < LONG) out.add(w.id());
         return new Confidence(walls.stream().filter(w -> !out.contains(w.id())).toList()).weighed();
     }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 
 import brightlintel.building.Role;
 import brightlintel.building.Wall;
@@ -25,7 +26,7 @@ import brightlintel.recognise.Faces.Stretch;
  */
 final class Glazing {
     /** Metres: off a face; between ends that are one; of a window. Of the wall: what its own faces cover at least. */
-    private static final double OFF = 0.02, MEET = 0.035, NARROW = 0.35, WIDE = 8, COVERED = 0.15, END = 0.1;
+    private static final double OFF = 0.02, MEET = 0.035, NARROW = 0.35, WIDE = 8, COVERED = 0.15, END = 0.1, SHARE = 0.5;
     private static final double ALONG = Math.toRadians(1.5);
     private final PlacedDrawing d;
     private final IntFunction<Role> role;
@@ -45,10 +46,11 @@ final class Glazing {
      */
     Map<Wall, List<Window>> in(List<Wall> walls) {
         Map<Wall, List<Line>> all = new LinkedHashMap<>();
-        Map<Integer, Integer> votes = new TreeMap<>();
-        for (Wall w : walls) if (w.reference().isStraight()) {
+        Map<Integer, Integer> votes = new TreeMap<>(), on = new TreeMap<>();
+        for (Wall w : walls) {
             List<Line> lines = lines(w);
             all.put(w, lines);
+            for (Line l : lines) if (l.onFace) on.merge(l.layer, 1, Integer::sum);
             double near = w.thickness().value() / 2 + END;
             for (double x : new double[] {near, w.length() - near}) for (Line l : lines)
                 if (l.onFace && l.from < x && l.to > x) votes.merge(l.layer, 1, Integer::sum);
@@ -56,27 +58,37 @@ final class Glazing {
         Map<Wall, List<Window>> out = new LinkedHashMap<>();
         all.forEach((w, lines) -> {
             int own = ownLayer(w, lines, votes);
-            if (own >= 0) out.put(w, in(w, lines, own));
+            if (own < 0) return;
+            double ends = votes.getOrDefault(own, 0) / (double) on.get(own);
+            // outer and inner walls may have a layer each: those that end where walls meet about as often
+            IntPredicate drawsWalls = l -> l == own || walls(lines, l) && votes.getOrDefault(l, 0) >= SHARE * ends * on.get(l);
+            out.put(w, in(w, lines, drawsWalls));
         });
         return out;
     }
 
-    private List<Window> in(Wall w, List<Line> lines, int own) {
+    /** Whether what a layer draws on faces is told to be walls. */
+    private boolean walls(List<Line> lines, int layer) {
+        List<Line> own = lines.stream().filter(l -> l.onFace && l.layer == layer).toList();
+        return 2 * own.stream().filter(l -> role.apply(l.stroke) == Role.WALL).count() > own.size();
+    }
+
+    private List<Window> in(Wall w, List<Line> lines, IntPredicate own) {
         List<Stretch> covered = covered(w, lines, own);
         List<Window> out = new ArrayList<>();
         for (int i = 0; i + 1 < covered.size(); i++) {
             double from = covered.get(i).to(), to = covered.get(i + 1).from();
             if (to - from < NARROW || to - from > WIDE) continue;
-            List<Integer> span = lines.stream().filter(l -> l.layer != own && Math.abs(l.from - from) < MEET && Math.abs(l.to - to) < MEET)
+            List<Integer> span = lines.stream().filter(l -> !own.test(l.layer) && Math.abs(l.from - from) < MEET && Math.abs(l.to - to) < MEET)
                 .map(Line::stroke).toList();
             if (span.size() >= 2) out.add(new Window(from, to, span));
         }
         return out;
     }
 
-    /** Where a layer draws one of its faces or both. */
-    private static List<Stretch> covered(Wall w, List<Line> lines, int layer) {
-        return Faces.joined(lines.stream().filter(l -> l.onFace && l.layer == layer).map(l -> new Stretch(Math.max(0, l.from), Math.min(
+    /** Where layers draw one of its faces or both. */
+    private static List<Stretch> covered(Wall w, List<Line> lines, IntPredicate layer) {
+        return Faces.joined(lines.stream().filter(l -> l.onFace && layer.test(l.layer)).map(l -> new Stretch(Math.max(0, l.from), Math.min(
             w.length(), l.to), List.of())).toList());
     }
 
@@ -88,10 +100,8 @@ final class Glazing {
         List<Line> out = new ArrayList<>();
         for (int i : near) {
             Role r = role.apply(i);
-            if (r == Role.GRID || r == Role.HATCH || r == Role.DIMENSION || !d.cleared().strokeShown(i)
-                || !(d.curve(i) instanceof Curve.Straight s)) continue;
-            if (Angles.betweenLines(s.b().minus(s.a()).angle(), w.reference().direction(0).angle()) > ALONG) continue;
-            Point a = w.reference().unroll(s.a()), b = w.reference().unroll(s.b());
+            if (r == Role.GRID || r == Role.HATCH || r == Role.DIMENSION || !d.cleared().strokeShown(i) || !runsAlong(w, d.curve(i))) continue;
+            Point a = w.reference().unroll(d.curve(i).first()), b = w.reference().unroll(d.curve(i).last());
             double off = Math.abs((a.y() + b.y()) / 2 - middle);
             if (off < half + OFF) out.add(new Line(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), off > half - OFF,
                 d.strokes().layerOf(i), i));
@@ -99,9 +109,16 @@ final class Glazing {
         return out;
     }
 
+    /** Straight beside a straight wall, round about the middle of a round one. */
+    private static boolean runsAlong(Wall w, Curve c) {
+        if (w.reference().isStraight()) return c instanceof Curve.Straight s && Angles.betweenLines(s.b().minus(s.a()).angle(),
+            w.reference().direction(0).angle()) <= ALONG;
+        return c instanceof Curve.EllipticArc a && a.isCircular() && a.centre().distance(w.reference().centre()) < OFF;
+    }
+
     /** Of those that draw enough of its faces the one that most walls end on: a column or a bed may lie on a face, too. */
     private static int ownLayer(Wall w, List<Line> lines, Map<Integer, Integer> votes) {
-        return lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, l).stream().mapToDouble(
+        return lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, x -> x == l).stream().mapToDouble(
             Stretch::length).sum() >= COVERED * w.length()).max(Comparator.comparingInt(l -> votes.getOrDefault(l, 0))).orElse(-1);
     }
 }

@@ -173,7 +173,7 @@ final class WallFinding {
 
     private boolean isClosed(Body b, double at) {
         for (int i : d.strokesNear(b.direction().at(at, b.middle()), 0.02)) {
-            if (!isWall.test(i) || !(d.curve(i) instanceof Curve.Straight s)) continue;
+            if (!isWall.test(i) && !isWindow.test(i) || !(d.curve(i) instanceof Curve.Straight s)) continue;
             double turn = Angles.betweenLines(s.b().minus(s.a()).angle(), b.direction().along().angle());
             if (turn > Math.PI / 2 - 0.05 && Math.abs(s.length() - b.thickness()) < 0.02) return true;
         }

@@ -4,14 +4,22 @@ import brightlintel.building.Role;
 import brightlintel.correct.look.Directions;
 import brightlintel.correct.look.Spacings;
 import brightlintel.geom.Angles;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Hatches that were taken to pieces: many short lines one way that no wall runs, or many at one distance from each other. */
 final class Patterns {
     private static final int DEGREES = 180, LEAST = 14, ROW = 11;
     private static final double OFF = Math.toRadians(4), LONGEST = 6, EVEN = 0.03, WIDEST = 0.65;
+    /** Metres: lines nearer to each other are one; as far along do neighbours stand; of steps that are one. */
+    private static final double ONE = 0.012, NEAR = 2, EVEN_LEAST = 0.004;
+    private static final int MOST_BESIDE = 24;
     private final Sight s;
 
     Patterns(Sight s) {
@@ -36,10 +44,55 @@ final class Patterns {
             if (!along) by.get((int) Math.round(Math.toDegrees(a)) % DEGREES).add(s.look.segments().stroke(k));
         }
         for (int i = 0; i < DEGREES; i++) {
-            int both = by.get(i).size() + by.get((i + 1) % DEGREES).size();
-            if (both < LEAST) continue;
-            for (int k : by.get(i)) if (s.length(k) < LONGEST) s.seeUpTo(k, Role.HATCH, 2, 2);
+            List<Integer> both = new ArrayList<>(by.get(i));
+            both.addAll(by.get((i + 1) % DEGREES));
+            if (both.size() < LEAST) continue;
+            Set<Integer> even = inRows(both, Math.toRadians(i + 0.5));
+            for (int k : by.get(i)) if (s.length(k) < LONGEST && even.contains(k)) s.seeUpTo(k, Role.HATCH, 2, 2);
         }
+    }
+
+    /** A stroke by its place across and along its direction, metres. */
+    private record Placed(int stroke, double off, double at) { }
+
+    /** Those whose nearest neighbours lie at one distance: the lines of a hatch do, faces of a wing that stands at an angle do not. */
+    private Set<Integer> inRows(List<Integer> strokes, double angle) {
+        List<Placed> all = new ArrayList<>();
+        for (int k : strokes) {
+            Curve c = s.strokes.curveOf(k);
+            Point m = c.first().towards(c.last(), 0.5).times(s.metres), u = Point.polar(c.last().minus(c.first()).angle(), 1);
+            // each by its own direction would lie apart far from the origin
+            Point n = Point.polar(Math.abs(Angles.betweenLines(u.angle(), angle)) < OFF ? angle : u.angle(), 1);
+            all.add(new Placed(k, n.cross(m), n.dot(m)));
+        }
+        all.sort(Comparator.comparingDouble(Placed::off));
+        Set<Integer> out = new HashSet<>();
+        for (int i = 0; i < all.size(); i++) if (isInRow(all, i)) out.add(all.get(i).stroke);
+        return out;
+    }
+
+    private boolean isInRow(List<Placed> all, int i) {
+        Placed p = all.get(i);
+        List<Double> after = beside(all, i, 1), before = beside(all, i, -1);
+        double s = Math.min(after.isEmpty() ? Double.MAX_VALUE : after.getFirst(), before.isEmpty() ? Double.MAX_VALUE : before.getFirst());
+        if (s > WIDEST) return false;
+        return has(after, s) && has(before, s) || has(after, s) && has(after, 2 * s) || has(before, s) && has(before, 2 * s);
+    }
+
+    private static boolean has(List<Double> far, double s) {
+        return far.stream().anyMatch(f -> Math.abs(f - s) < EVEN * s + EVEN_LEAST);
+    }
+
+    /** How far off those lie that stand near, to one side, from the nearest on. */
+    private static List<Double> beside(List<Placed> all, int i, int step) {
+        Placed p = all.get(i);
+        List<Double> out = new ArrayList<>();
+        for (int k = i + step; k >= 0 && k < all.size(); k += step) {
+            double far = Math.abs(all.get(k).off - p.off);
+            if (far > 2 * WIDEST || out.size() > MOST_BESIDE) break;
+            if (far > ONE && Math.abs(all.get(k).at - p.at) < NEAR) out.add(far);
+        }
+        return out;
     }
 
     /** Each line and the next beside it: long runs at one distance. */
