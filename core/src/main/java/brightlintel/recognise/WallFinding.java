@@ -3,6 +3,7 @@ package brightlintel.recognise;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +31,9 @@ final class WallFinding {
     /** Metres between bodies in line: a crossing wall; a gap with an opening in it; one without anything. */
     private static final double CROSSED = 0.75, OPENED = 9, PLAIN = 2.6, REACH = 0.06;
     private static final double NARROWEST = 0.5, SHORTEST = 0.25, SPANNED = 0.04;
+    /** Metres: as wide as one leaf is. Of a wider gap: what may be bare of what opens in it. */
+    private static final double LEAF = 1.3, FILLED = 0.5;
+    private static final int PLACES = 6;
     private final PlacedDrawing d;
     private final IntPredicate isWall, isWindow, isOpening, isLine;
 
@@ -158,12 +162,25 @@ final class WallFinding {
         return n >= 2;
     }
 
-    /** Whether doors or windows are drawn in a gap. */
+    /** Whether doors or windows are drawn in a gap: a wide one they fill for the most part. */
     private boolean isOpened(Body b, double from, double to) {
         double step = Math.max(0.1, b.thickness() / 2);
+        Point u = b.direction().along();
+        Set<Integer> found = new HashSet<>();
         for (double x = from + step / 2; x < to; x += step)
-            for (int i : d.strokesNear(b.direction().at(x, b.middle()), b.thickness() / 2 + 0.02)) if (isOpening.test(i)) return true;
-        return false;
+            for (int i : d.strokesNear(b.direction().at(x, b.middle()), b.thickness() / 2 + 0.02)) if (isOpening.test(i)) found.add(i);
+        if (found.isEmpty() || to - from <= LEAF) return !found.isEmpty();
+        List<double[]> bare = List.of(new double[] {from, to});
+        for (int i : found) {
+            double least = Double.MAX_VALUE, most = -Double.MAX_VALUE;
+            for (int k = 0; k <= PLACES; k++) {
+                double at = u.dot(d.curve(i).at(k / (double) PLACES));
+                least = Math.min(least, at);
+                most = Math.max(most, at);
+            }
+            bare = Bodies.free(bare, List.of(new Faces.Stretch(least, most, List.of())));
+        }
+        return bare.stream().mapToDouble(f -> f[1] - f[0]).sum() < FILLED * (to - from);
     }
 
     /** Whether both sides of a gap are closed across. */
