@@ -1,7 +1,10 @@
 package brightlintel.recognise;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 import java.util.function.IntPredicate;
 
 import brightlintel.building.Column;
@@ -13,7 +16,9 @@ import brightlintel.building.Stand;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.geom.Box;
+import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import brightlintel.trace.DrawnMarks;
 
 /**
@@ -25,16 +30,64 @@ final class Posts {
     /** Metres: beyond a wall's faces; sizes that are one; of a mark from a crossing. Of a mark: how much longer than deep a pier is. */
     private static final double FLUSH = 0.02, ALIKE = 0.01, CROSSING = 0.25, LONGER = 1.25;
     private static final int SEVERAL = 3;
-    private final List<DrawnMarks.Mark> marks;
+    /** Of what is told by its form alone: how much longer than deep, metres, of its box, and how many of those alike stand in walls. */
+    private static final double COMPACT = 2.1, LEAST = 0.12, MOST = 1.3, FULL = 0.7, MOSTLY = 0.7;
+    private final List<DrawnMarks.Mark> marks, wouldBe = new ArrayList<>();
+    private final Set<DrawnMarks.Mark> inWalls = Collections.newSetFromMap(new IdentityHashMap<>());
     private final IntPredicate mixed;
     private final List<Wall> walls;
     private final List<GridLine> grid;
 
-    Posts(List<DrawnMarks.Mark> marks, IntPredicate mixed, List<Wall> walls, List<GridLine> grid) {
-        this.marks = marks;
+    /** @param mixed whether a stroke was not told to be a column by its layer; perhaps: other closed marks, that nothing was said of */
+    Posts(List<DrawnMarks.Mark> marks, List<DrawnMarks.Mark> perhaps, IntPredicate mixed, List<Wall> walls, List<GridLine> grid) {
+        this.marks = new ArrayList<>(marks);
         this.mixed = mixed;
         this.walls = walls;
         this.grid = grid;
+        for (DrawnMarks.Mark m : perhaps) if (marks.stream().noneMatch(o -> o.at().distance(m.at()) < ALIKE)) wouldBe.add(m);
+        for (DrawnMarks.Mark m : wouldBe) if (standsInWalls(m)) {
+            inWalls.add(m);
+            this.marks.add(m);
+        }
+    }
+
+    /** Whether it is one of several alike that are wider than the walls they stand in, nearly all with their middles within one. */
+    private boolean standsInWalls(DrawnMarks.Mark m) {
+        if (!isCompact(m) || !isInWall(m)) return false;
+        List<DrawnMarks.Mark> alike = wouldBe.stream().filter(o -> isAlike(o, m)).toList();
+        return alike.size() > SEVERAL && alike.stream().filter(this::isInWall).count() > MOSTLY * alike.size();
+    }
+
+    private boolean isInWall(DrawnMarks.Mark m) {
+        double[] s = size(m);
+        return walls.stream().anyMatch(w -> {
+            Point u = w.reference().unroll(m.at());
+            double half = w.thickness().value() / 2;
+            return s[0] > w.thickness().value() + FLUSH && u.x() > -half && u.x() < w.length() + half && Math.abs(u.y() - (w.left()
+                - w.right()) / 2) < half;
+        });
+    }
+
+    /** About as deep as wide, full, and not crossed from corner to corner, as cupboards are. */
+    private static boolean isCompact(DrawnMarks.Mark m) {
+        double[] s = size(m);
+        return s[1] < COMPACT * s[0] && s[0] > LEAST && s[1] < MOST && (m.section() instanceof Section.Round || m.ground().area() > FULL
+            * s[0] * s[1]) && !isCrossed(m);
+    }
+
+    /** One line askew from edge to edge of it; two are a column's cross. */
+    private static boolean isCrossed(DrawnMarks.Mark m) {
+        if (!(m.section() instanceof Section.Rectangle)) return false;
+        Ring r = m.ground();
+        double near = 0.1 * Math.min(r.box().width(), r.box().height());
+        int n = 0;
+        for (int i : m.drawing().strokesNear(m.at(), near)) {
+            if (m.strokes().contains(i) || !m.drawing().cleared().strokeShown(i) || !(m.drawing().curve(i) instanceof Curve.Straight c)) continue;
+            boolean askew = r.corners().stream().anyMatch(k -> k.distance(c.a()) < near) || r.corners().stream().anyMatch(k ->
+                k.distance(c.b()) < near);
+            if (askew && r.distance(c.a()) < near && r.distance(c.b()) < near) n++;
+        }
+        return n == 1;
     }
 
     List<Column> columns() {
@@ -43,7 +96,7 @@ final class Posts {
         boolean windows = 2 * marks.stream().filter(this::isPier).count() > marks.size();
         for (DrawnMarks.Mark m : marks) {
             boolean told = m.strokes().stream().noneMatch(mixed::test), crossing = isOnCrossing(m), pier = isPier(m);
-            if (pier && (windows || !told) || !told && !crossing && alike(m) < SEVERAL) continue;
+            if (pier && (windows || !told) || !told && (!isCompact(m) || !crossing && alike(m) < SEVERAL && !inWalls.contains(m))) continue;
             double confidence = pier ? FAIR : told || crossing ? SURE : FAIR;
             out.add(new Column(ElementId.fresh(), m.section(), m.at(), m.turn(), Stand.FLOOR, Top.NEXT, new Provenance(
                 new Provenance.Way.Proposed(confidence), m.provenance().on())));
@@ -58,8 +111,12 @@ final class Posts {
 
     /** How many are as large, itself among them. */
     private long alike(DrawnMarks.Mark m) {
-        double[] s = size(m);
-        return marks.stream().filter(o -> Math.abs(size(o)[0] - s[0]) < ALIKE && Math.abs(size(o)[1] - s[1]) < ALIKE).count();
+        return marks.stream().filter(o -> isAlike(o, m)).count();
+    }
+
+    private static boolean isAlike(DrawnMarks.Mark a, DrawnMarks.Mark b) {
+        double[] s = size(a), t = size(b);
+        return Math.abs(t[0] - s[0]) < ALIKE && Math.abs(t[1] - s[1]) < ALIKE;
     }
 
     /** As deep as the wall that it lies in, and longer. */

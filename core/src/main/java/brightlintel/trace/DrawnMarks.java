@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 
 /** Small closed marks of a drawing, as columns are drawn: circles, closed lines, and lines that meet end to end. Metres. */
@@ -96,7 +97,7 @@ public final class DrawnMarks {
             for (int i = from; i < to; i++) run.add(i);
             left.removeAll(run);
             if (run.size() == 1 && s.isStraight(from)) loose.add(from);
-            else mark(run).ifPresent(out::add);
+            else whole(run).ifPresent(out::add);
         }
         chains(loose, out);
         return out;
@@ -123,18 +124,29 @@ public final class DrawnMarks {
                 return d.strokes().layerOf(sides.get(a)) == d.strokes().layerOf(sides.get(b));
             }
         }, MEET, MOST_SIDES);
-        for (List<Integer> c : chains) mark(c.stream().map(sides::get).toList()).ifPresent(out::add);
+        for (List<Integer> c : chains) {
+            List<Integer> run = c.stream().map(sides::get).toList();
+            if (run.stream().allMatch(d.cleared()::strokeShown)) mark(run, d::curve).ifPresent(out::add);
+        }
+    }
+
+    /** What one thing of the drawing encloses, as it was received: a side that lies on a wall's face may be a part of it since. */
+    private Optional<Mark> whole(List<Integer> run) {
+        boolean shown = run.stream().anyMatch(d.cleared()::strokeShown);
+        Strokes received = d.mender().received().strokes();
+        for (int i : run)
+            if (!shown || !d.cleared().strokeShown(i) && d.repaired().filter(r -> r.isGone(i)).isEmpty()) return Optional.empty();
+        return mark(run, i -> received.curveOf(i).mapped(d.toBuilding()));
     }
 
     /** What strokes that follow each other enclose, if that is small and simple. */
-    private Optional<Mark> mark(List<Integer> run) {
-        for (int i : run) if (!d.cleared().strokeShown(i)) return Optional.empty();
-        Curve first = d.curve(run.getFirst());
+    private Optional<Mark> mark(List<Integer> run, IntFunction<Curve> curve) {
+        Curve first = curve.apply(run.getFirst());
         if (run.size() == 1) {
             return first instanceof Curve.EllipticArc a && a.isWhole() && a.isCircular() && fits(2 * a.u().length())
                 ? Optional.of(new Mark(new Section.Round(size(2 * a.u().length())), a.centre(), 0, d, run)) : Optional.empty();
         }
-        List<Point> p = corners(run);
+        List<Point> p = corners(run, curve);
         if (p.size() < 3) return Optional.empty();
         Ring r = new Ring(p).counterClockwise();
         Box b = r.box();
@@ -146,12 +158,12 @@ public final class DrawnMarks {
     }
 
     /** Corners of a closed line, those left out that lie on a side; none where it does not close. */
-    private List<Point> corners(List<Integer> run) {
+    private static List<Point> corners(List<Integer> run, IntFunction<Curve> curve) {
         List<Point> p = new ArrayList<>();
-        Curve a = d.curve(run.get(0)), b = d.curve(run.get(1));
+        Curve a = curve.apply(run.get(0)), b = curve.apply(run.get(1));
         Point at = a.last().distance(b.first()) < MEET || a.last().distance(b.last()) < MEET ? a.first() : a.last();
         for (int i : run) {
-            Curve c = d.curve(i);
+            Curve c = curve.apply(i);
             boolean forward = c.first().distance(at) < MEET;
             if (!forward && c.last().distance(at) >= MEET) return List.of();
             p.add(at);
