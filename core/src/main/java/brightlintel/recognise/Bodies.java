@@ -100,12 +100,17 @@ final class Bodies {
                     }
                     List<Integer> strokes = new ArrayList<>(a.strokes());
                     strokes.addAll(b.strokes());
-                    for (double[] f : free) if (f[1] - f[0] >= LEAST && !inside.test(d.at((f[0] + f[1]) / 2, (l.get(i).off()
-                        + l.get(k).off()) / 2)))
+                    double middle = (l.get(i).off() + l.get(k).off()) / 2;
+                    for (double[] f : free) if (f[1] - f[0] >= LEAST && !isInside(d, f, middle, inside))
                         to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], covered(l.get(i), l.get(k), f[0],
                             f[1]), strokes)));
                 }
             }
+    }
+
+    /** Whether all of a stretch lies within what is no wall: a frame of words may lie across a wall. */
+    private static boolean isInside(Direction d, double[] f, double off, Predicate<Point> inside) {
+        return inside.test(d.at((f[0] + f[1]) / 2, off)) && inside.test(d.at(f[0] + LEAST / 3, off)) && inside.test(d.at(f[1] - LEAST / 3, off));
     }
 
     /** Metres where at least one face is sure. */
