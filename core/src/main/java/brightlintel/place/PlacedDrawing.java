@@ -12,6 +12,7 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.CurveMath;
 import brightlintel.geom.Point;
+import brightlintel.geom.Unstretched;
 import brightlintel.repair.Mender;
 import brightlintel.repair.Repaired;
 import java.util.ArrayList;
@@ -33,6 +34,7 @@ public final class PlacedDrawing {
     private final Finder finder;
     private final Mender mender;
     private final Mender.Worked worked;
+    private final boolean isStretched;
     private volatile Extent extent;
     /** Of the drawing before a change of what is shown: about where this one is too. */
     private volatile Extent before;
@@ -64,6 +66,8 @@ public final class PlacedDrawing {
             : Cleared.of(underlay, strokes, finder, worked.repaired().isPresent() ? worked::isGone : null);
         toBuilding = underlay.placement().from(strokes.origin());
         toFile = toBuilding.inverse();
+        Point x = toBuilding.applyVector(new Point(1, 0)), y = toBuilding.applyVector(new Point(0, 1));
+        isStretched = Math.abs(x.length() / y.length() - 1) > 1e-9 || Math.abs(x.unit().dot(y.unit())) > 1e-9;
     }
 
     /** The same drawing after a decision; what the decision leaves alone is not worked out again. */
@@ -129,9 +133,10 @@ public final class PlacedDrawing {
         return toBuilding;
     }
 
-    /** The whole curve, whatever of it is shown. */
+    /** The whole curve, whatever of it is shown; of a sheet that was stretched, round again where it was round. */
     public Curve curve(int stroke) {
-        return strokes.curveOf(stroke).mapped(toBuilding);
+        Curve c = strokes.curveOf(stroke).mapped(toBuilding);
+        return isStretched ? Unstretched.of(c) : c;
     }
 
     /** A stroke as points joined by its chords, metres. */
