@@ -25,7 +25,7 @@ final class Seeing {
     private static final double WINDOW_LEAST = 0.35, WINDOW_MOST = 6, DEEP = 0.6, TREAD_LEAST = 0.2, TREAD_MOST = 0.42, ENDS = 0.012;
     private static final double WINDING_LEAST = 0.7, WINDING_MOST = 5;
     private static final int RAYS = 5;
-    private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2;
+    private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2, REACHES = 0.85;
     private final Sight s;
     private final Strokes strokes;
     private final Near texts;
@@ -281,7 +281,10 @@ final class Seeing {
             double long_ = w.length(), along = Math.abs(w.dot(u)) / Math.max(long_, 1e-12), beside = Math.abs(u.cross(p.minus(a)));
             boolean atEnd = Math.min(Math.min(p.distance(a), q.distance(a)), Math.min(p.distance(b), q.distance(b))) < slack
                 || segment(p, q, a) < slack / 3 || segment(p, q, b) < slack / 3;
-            if (along > 0.999 && beside < slack) s.seeUpTo(i, Role.DIMENSION, 1.8, 1.8);
+            // a face beside it is shorter than what it measures, or stands alone; the line under a number reaches from end to end
+            double from = Math.max(0, Math.min(u.dot(p.minus(a)), u.dot(q.minus(a)))), to = Math.min(a.distance(b), Math.max(u.dot(p.minus(a)),
+                u.dot(q.minus(a))));
+            if (along > 0.999 && beside < slack && to - from > REACHES * a.distance(b)) s.seeUpTo(i, Role.DIMENSION, 1.8, 1.8);
             else if (atEnd && long_ * s.metres < 3) s.seeUpTo(i, Role.DIMENSION, long_ * s.metres < 0.5 ? 1.8 : 0.9, 1.8);
         });
     }
