@@ -3,7 +3,8 @@ package brightlintel.geom;
 import java.util.Optional;
 
 /**
- * What is round again once an uneven stretch is undone: a sheet that a printer drew out holds ellipses and splines for arcs, and the factors
+ * What is round again once an uneven stretch is undone: a sheet that a printer drew out holds ellipses and splines for arcs, and the
+ * factors
  * that undo it are measured, so that nothing is round exactly.
  */
 public final class Unstretched {

@@ -110,7 +110,8 @@ final class Bodies {
 
     /** Whether all of a stretch lies within what is no wall: a frame of words may lie across a wall. */
     private static boolean isInside(Direction d, double[] f, double off, Predicate<Point> inside) {
-        return inside.test(d.at((f[0] + f[1]) / 2, off)) && inside.test(d.at(f[0] + LEAST / 3, off)) && inside.test(d.at(f[1] - LEAST / 3, off));
+        return inside.test(d.at((f[0] + f[1]) / 2, off)) && inside.test(d.at(f[0] + LEAST / 3, off)) && inside.test(d.at(f[1] - LEAST / 3,
+            off));
     }
 
     /** Metres where at least one face is sure. */

@@ -24,7 +24,8 @@ final class Confidence {
     private static final double STEP = 0.01, RARE = 0.06;
     private static final double BEST = 0.985, BARE_END = 0.96, RARE_ONE = 0.88, DOUBLE = 0.7, LONGER_ONE = 0.85, SHORT_ONE = 0.9;
     /**
-     * Of a wall's length: one beside it that is so much longer is the wall, and it is not, unless it is longer than furniture, metres. Below
+     * Of a wall's length: one beside it that is so much longer is the wall, and it is not, unless it is longer than furniture, metres.
+     * Below
      * the least, three of a hundred are walls.
      */
     private static final double LONGER = 1.5, LONG = 2.8, LEAST = 0.68;

@@ -79,7 +79,8 @@ final class Glazing {
         for (int i = 0; i + 1 < covered.size(); i++) {
             double from = covered.get(i).to(), to = covered.get(i + 1).from();
             if (to - from < NARROW || to - from > WIDE) continue;
-            List<Integer> span = lines.stream().filter(l -> !own.test(l.layer) && Math.abs(l.from - from) < MEET && Math.abs(l.to - to) < MEET)
+            List<Integer> span = lines.stream().filter(l -> !own.test(l.layer) && Math.abs(l.from - from) < MEET
+                && Math.abs(l.to - to) < MEET)
                 .map(Line::stroke).toList();
             if (span.size() >= 2) out.add(new Window(from, to, span));
         }
@@ -100,7 +101,8 @@ final class Glazing {
         List<Line> out = new ArrayList<>();
         for (int i : near) {
             Role r = role.apply(i);
-            if (r == Role.GRID || r == Role.HATCH || r == Role.DIMENSION || !d.cleared().strokeShown(i) || !runsAlong(w, d.curve(i))) continue;
+            if (r == Role.GRID || r == Role.HATCH || r == Role.DIMENSION || !d.cleared().strokeShown(i) || !runsAlong(w,
+                d.curve(i))) continue;
             Point a = w.reference().unroll(d.curve(i).first()), b = w.reference().unroll(d.curve(i).last());
             double off = Math.abs((a.y() + b.y()) / 2 - middle);
             if (off < half + OFF) out.add(new Line(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), off > half - OFF,
@@ -118,7 +120,8 @@ final class Glazing {
 
     /** Of those that draw enough of its faces the one that most walls end on: a column or a bed may lie on a face, too. */
     private static int ownLayer(Wall w, List<Line> lines, Map<Integer, Integer> votes) {
-        return lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, x -> x == l).stream().mapToDouble(
+        return lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, x ->
+            x == l).stream().mapToDouble(
             Stretch::length).sum() >= COVERED * w.length()).max(Comparator.comparingInt(l -> votes.getOrDefault(l, 0))).orElse(-1);
     }
 }

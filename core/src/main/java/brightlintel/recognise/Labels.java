@@ -91,10 +91,9 @@ final class Labels {
         return new Manner(t.layer(), Math.round(Math.log(t.map().then(d.toBuilding()).meanScale()) / STEP));
     }
 
-    /** Words without a number or an area among them. */
+    /** Words alone: what has figures, or tells something of something, is a note. */
     private static boolean isPlain(String text) {
-        RoomWords w = RoomWords.of(List.of(text));
-        return w.number().isEmpty() && w.area().isEmpty();
+        return text.chars().noneMatch(c -> Character.isDigit(c) || c == ':' || c == '=');
     }
 
     private static boolean isArea(String text, Enclosure room) {

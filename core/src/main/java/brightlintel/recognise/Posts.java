@@ -82,7 +82,8 @@ final class Posts {
         double near = 0.1 * Math.min(r.box().width(), r.box().height());
         int n = 0;
         for (int i : m.drawing().strokesNear(m.at(), near)) {
-            if (m.strokes().contains(i) || !m.drawing().cleared().strokeShown(i) || !(m.drawing().curve(i) instanceof Curve.Straight c)) continue;
+            if (m.strokes().contains(i) || !m.drawing().cleared().strokeShown(i)
+                || !(m.drawing().curve(i) instanceof Curve.Straight c)) continue;
             boolean askew = r.corners().stream().anyMatch(k -> k.distance(c.a()) < near) || r.corners().stream().anyMatch(k ->
                 k.distance(c.b()) < near);
             if (askew && r.distance(c.a()) < near && r.distance(c.b()) < near) n++;

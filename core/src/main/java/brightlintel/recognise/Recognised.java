@@ -122,7 +122,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             i -> mixed.test(i) || !columns.test(i), found, lines).columns();
         List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> isIn(o, found, posts)).toList(), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
-        Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION || roles.ofMarks().get(i) == Role.GRID);
+        Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
+            || roles.ofMarks().get(i) == Role.GRID);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
         return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left);

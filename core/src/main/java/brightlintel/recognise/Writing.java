@@ -36,7 +36,10 @@ final class Writing {
     private final boolean[] taken;
     private final HPRtree index = new HPRtree();
 
-    /** Of all texts of a drawing; those of several lines as their lines. In the order of the texts. @param together words that may be of one row */
+    /**
+     * Of all texts of a drawing; those of several lines as their lines. In the order of the texts. @param together words that may be of
+     * one row
+     */
     static List<Row> rows(List<TextMark> texts, BiPredicate<Row, Row> together) {
         List<Row> words = new ArrayList<>();
         for (TextMark t : texts) {

@@ -282,7 +282,8 @@ final class Seeing {
             boolean atEnd = Math.min(Math.min(p.distance(a), q.distance(a)), Math.min(p.distance(b), q.distance(b))) < slack
                 || segment(p, q, a) < slack / 3 || segment(p, q, b) < slack / 3;
             // a face beside it is shorter than what it measures, or stands alone; the line under a number reaches from end to end
-            double from = Math.max(0, Math.min(u.dot(p.minus(a)), u.dot(q.minus(a)))), to = Math.min(a.distance(b), Math.max(u.dot(p.minus(a)),
+            double from = Math.max(0, Math.min(u.dot(p.minus(a)), u.dot(q.minus(a)))), to = Math.min(a.distance(b),
+                Math.max(u.dot(p.minus(a)),
                 u.dot(q.minus(a))));
             if (along > 0.999 && beside < slack && to - from > REACHES * a.distance(b)) s.seeUpTo(i, Role.DIMENSION, 1.8, 1.8);
             else if (atEnd && long_ * s.metres < 3) s.seeUpTo(i, Role.DIMENSION, long_ * s.metres < 0.5 ? 1.8 : 0.9, 1.8);

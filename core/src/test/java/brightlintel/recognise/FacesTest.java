@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
 
@@ -17,7 +16,6 @@ import brightlintel.building.Role;
 import brightlintel.building.Wall;
 import brightlintel.building.Why;
 import brightlintel.geom.Point;
-import brightlintel.joint.Enclosure;
 import brightlintel.geom.Ring;
 import brightlintel.notation.Drawings;
 import brightlintel.notation.Seeds;
@@ -129,30 +127,25 @@ class FacesTest {
     }
 
     @Test void wallsThatStandAloneOrBesideAnotherAreLessSure() {
-        List<Wall> four = Walls.read("a 0 0 -> 6 0 thick 0.2\nb 6 0 -> 6 5 thick 0.2\nc 6 5 -> 0 5 thick 0.2\nd 0 5 -> 0 0 thick 0.2\n"
-            + "alone 2 2 -> 4 2 thick 0.2\nbeside 1 0.4 -> 3 0.4 thick 0.2\nrare 3 0 -> 3 1.1 thick 0.6");
-        List<Wall> w = new Confidence(four).weighed();
+        List<Wall> some = Walls.read("a 0 0 -> 6 0 thick 0.2\nb 6 0 -> 6 5 thick 0.2\nc 6 5 -> 0 5 thick 0.2\nd 0 5 -> 0 0 thick 0.2\n"
+            + "alone 2 2 -> 4 2 thick 0.2\nbeside 1 0.4 -> 5 0.4 thick 0.2\nrare 3 0 -> 3 1.1 thick 0.6");
+        List<Wall> w = Confidence.believed(some);
+        assertThat(w).hasSize(7);
         double joined = Recognised.confidence(w.get(2)), alone = Recognised.confidence(w.get(4)), beside = Recognised.confidence(w.get(5)), rare
             = Recognised.confidence(w.get(6));
         assertThat(joined).isGreaterThan(0.95);
         assertThat(alone).isLessThan(joined);
-        assertThat(beside).isLessThan(0.8);
+        assertThat(beside).isLessThan(Recognised.SURE_FROM);
         assertThat(rare).isLessThan(joined);
         assertThat(w).allMatch(x -> x.thickness().why() instanceof Why.Read);
     }
 
-    @Test void ofNamesTheMannerCountsThatMostRoomsHave() {
-        Sketch s = new Sketch().on("ROOMS");
-        for (int i = 0; i < 4; i++) s.text("Office", 5000 * i + 2500, 2500, 250, 0).text("0.0" + (i + 1), 5000 * i + 2500, 2100, 250, 0);
-        s.on("NOTES").text("UP", 2500, 3500, 200, 0).text("12", 2500, 2300, 100, 0).text("2.37", 7500, 4500, 120, 0);
-        PlacedDrawing d = placed(s);
-        List<Enclosure> rooms = IntStream.range(0, 4).mapToObj(i -> new Enclosure(new Ring(List.of(new Point(5 * i, 0), new Point(
-            5 * i + 4.8, 0), new Point(5 * i + 4.8, 5), new Point(5 * i, 5))), List.of())).toList();
-        Labels l = new Labels(d, rooms);
-        for (int i = 0; i < 4; i++) {
-            assertThat(l.in(rooms.get(i)).name()).isEqualTo("Office");
-            assertThat(l.in(rooms.get(i)).number()).isEqualTo("0.0" + (i + 1));
-        }
+    /** A cupboard along a wall; the wall itself, and one as long as no furniture is, stay. */
+    @Test void aShortPieceBesideALongWallIsNone() {
+        String walls = "a 0 0 -> 6 0 thick 0.2\nb 6 0 -> 6 5 thick 0.2\nc 6 5 -> 0 5 thick 0.2\nd 0 5 -> 0 0 thick 0.2\n";
+        List<Wall> w = Confidence.believed(Walls.read(walls + "cupboard 2 0.42 -> 3.2 0.42 thick 0.55\nlong 1 4.4 -> 5 4.4 thick 0.2"));
+        assertThat(w).extracting(x -> x.id().value()).doesNotContain("cupboard").contains("a", "c", "long");
+        assertThat(Recognised.confidence(w.getFirst())).as("what lies beside it no more").isGreaterThan(0.95);
     }
 
     @Test void aStretchOfAWallIsNoColumn() {
@@ -161,9 +154,9 @@ class FacesTest {
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, _ -> true);
         assertThat(marks).hasSize(3);
         List<Wall> wall = Walls.read("a 0 0.15 -> 7 0.15 thick 0.3");
-        List<Column> out = new Posts(marks, _ -> false, wall, List.of()).columns();
+        List<Column> out = new Posts(marks, List.of(), _ -> false, wall, List.of()).columns();
         assertThat(out).singleElement().satisfies(c -> assertThat(c.at().distance(new Point(8.15, 2.15))).isLessThan(1e-6));
-        assertThat(new Posts(marks, _ -> true, wall, List.of()).columns()).as("one alone on a layer that holds several things").isEmpty();
+        assertThat(new Posts(marks, List.of(), _ -> true, wall, List.of()).columns()).as("one alone on a layer that holds several things").isEmpty();
     }
 
     /** Law: each stroke of a building role is in an element or left over, with a reason. */

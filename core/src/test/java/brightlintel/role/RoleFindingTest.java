@@ -186,6 +186,23 @@ class RoleFindingTest {
         assertThat(counts).containsKey(Role.STAIR).doesNotContainKey(Role.FURNITURE);
     }
 
+    /** Lines of a hatch lie at one step from each other; the faces of a wing at an angle do not. */
+    @Test void aWingAtAnAngleIsNoHatch() {
+        Sketch s = new Sketch();
+        for (double y : new double[] {0, 300, 4000, 4200, 8000, 8300}) s.line(0, y, 30000, y);
+        int first = 6, faces = 20;
+        for (int i = 0; i < faces; i++) slanting(s, 40000, 3000 + 3000 * (i / 2) + 200 * (i % 2), 4000);
+        for (int i = 0; i < 40; i++) slanting(s, 60000, 150 * i, 1200);
+        List<Role> of = read(s).found.of();
+        assertThat(of.subList(first, first + faces)).doesNotContain(Role.HATCH);
+        assertThat(of.subList(first + faces, of.size())).containsOnly(Role.HATCH);
+    }
+
+    private static void slanting(Sketch s, double x, double off, double length) {
+        Point u = Point.polar(Math.toRadians(30), 1), p = new Point(x, 0).plus(u.left().times(off)), q = p.plus(u.times(length));
+        s.line(p.x(), p.y(), q.x(), q.y());
+    }
+
     @Test void anEmptyDrawingHasNoRoles() {
         RoleFinding f = read(new Sketch()).found;
         assertThat(f.layers()).isEmpty();

@@ -7,7 +7,8 @@ import java.util.List;
 
 /**
  * What was painted in crumbs, put together again, in the order of painting: dashes that a writer drew each by itself, lines that fill an
- * area, outlines and arcs in pieces, characters that are areas. Only what follows each other is looked at: a writer that breaks a thing up paints its pieces in a row.
+ * area, outlines and arcs in pieces, characters that are areas. Only what follows each other is looked at: a writer that breaks a thing
+ * up paints its pieces in a row.
  */
 final class Gathering {
     private Gathering() { }

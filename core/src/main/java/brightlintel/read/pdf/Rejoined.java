@@ -39,7 +39,8 @@ final class Rejoined implements Gathering.Gatherer {
 
     /** Whether the next begins where one ends, in the same manner. */
     private static boolean goesOn(List<Entity> all, int i) {
-        return i + 1 < all.size() && all.get(i) instanceof Entity.Line a && all.get(i + 1) instanceof Entity.Line b && a.style() == b.style()
+        return i + 1 < all.size() && all.get(i) instanceof Entity.Line a && all.get(i + 1) instanceof Entity.Line b
+            && a.style() == b.style()
             && Math.abs(a.b().x() - b.a().x()) <= MEET && Math.abs(a.b().y() - b.a().y()) <= MEET;
     }
 

@@ -106,6 +106,37 @@ class PagePatternsTest {
         assertThat(sum).isCloseTo(21 * 90 + 9 * 70, Assertions.within(1.0));
     }
 
+    private static String chords(int n, double sweep, double r, boolean apart) {
+        StringBuilder s = new StringBuilder();
+        for (int i = 0; i <= n; i++) {
+            double a = sweep * i / n, x = 50 + r * Math.cos(a), y = 50 + r * Math.sin(a);
+            if (apart && i > 0) s.append(String.format(Locale.ROOT, "%.3f %.3f l S ", x, y));
+            if (i < n || !apart) s.append(String.format(Locale.ROOT, "%.3f %.3f %s ", x, y, apart || i == 0 ? "m" : "l"));
+        }
+        return s + (apart ? "" : "S");
+    }
+
+    /** In one path or each by itself; an octagon stays one, and so do few chords. */
+    @Test void chordsThatGoRoundEvenlyAreAnArc() {
+        for (boolean apart : new boolean[] {false, true}) {
+            assertThat(read(chords(6, Math.PI / 2, 25, apart))).as("apart " + apart).isEqualTo("arc 50,50 r 25 0..90");
+            assertThat(read(chords(24, 2 * Math.PI, 25, apart))).startsWith("circle 50,50 r 25").hasLineCount(1);
+            assertThat(read(chords(8, 2 * Math.PI, 25, apart))).doesNotContain("arc").doesNotContain("circle").hasLineCount(1);
+            assertThat(read(chords(3, Math.PI / 4, 25, apart))).doesNotContain("arc");
+        }
+    }
+
+    /** Lines drawn one by one that come back to where they began; what merely meets stays lines. */
+    @Test void anOutlineInPiecesIsOneLine() {
+        String square = "10 10 m 30 10 l S 30 10 m 30 30 l S 30 30 m 10 30 l S 10 30 m 10 10 l S ";
+        RawDrawing d = PageFile.drawing("5 5 m 10 10 l S " + square + "10 10 m 50 10 l S").drawing();
+        assertThat(d.spaces().getFirst().entities()).hasSize(3);
+        assertThat(d.spaces().getFirst().entities().get(1)).isInstanceOfSatisfying(Entity.Polyline.class, p -> assertThat(p.closed()).isTrue());
+        assertThat(d.report().count(Code.LINES_JOINED)).isEqualTo(1);
+        assertThat(read("10 10 m 30 10 l S 30 10 m 30 30 l S 30 30 m 50 60 l S")).hasLineCount(3);
+        assertThat(read("10 10 m 30 10 l S 30 10 m 30 30 l S 2 w 30 30 m 10 10 l S")).as("by another pen").hasLineCount(3);
+    }
+
     @Test void aTiledPatternIsOneHatchOfItsLines() {
         PageFile f = new PageFile();
         int tile = f.object("0.3 w 0 0 m 6 6 l S".getBytes(),
