@@ -10,12 +10,16 @@ import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.CascadedPolygonUnion;
+import org.locationtech.jts.precision.GeometryPrecisionReducer;
+import org.locationtech.jts.precision.MinimumClearance;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /** Rings to and from the library that unites and subtracts areas. */
@@ -25,6 +29,9 @@ public final class Areas {
     private static final double HAIR = 1e-5;
     /** Metres: half of what is too thin to be built. */
     private static final double SLIVER = 0.0015;
+    /** Metres: edges and gaps that a body must not have; half of what it may hang together by; its corners are whole tenths of a millimetre. */
+    private static final double SHORTEST = 3e-4, PINCH = 1e-4;
+    private static final PrecisionModel TENTH = new PrecisionModel(1e4);
     /** Metres; of the side of a square as large: how far a centre of gravity has to lie within, how exactly another is looked for. */
     private static final double CHORD = 0.005, ROOMY = 0.2, FINE = 0.02;
 
@@ -85,6 +92,34 @@ public final class Areas {
     static Geometry withoutSlivers(Geometry g) {
         Geometry opened = mitred(mitred(g, -SLIVER), SLIVER);
         return g.getArea() - opened.getArea() > HAIR ? opened : g;
+    }
+
+    /**
+     * The ground of these outlines without these holes as bodies are made of it: united, with holes of its own, and with no edge too short,
+     * no spike and no place where it only touches itself, which leave a body open for those who read it. What has none of these, or round
+     * edges, comes back as it is.
+     */
+    public static List<Enclosure> plates(List<Ring> outlines, List<Ring> holes) {
+        boolean straight = outlines.stream().allMatch(Ring::isStraight) && holes.stream().allMatch(Ring::isStraight);
+        if (!straight || outlines.size() == 1 && isSound(outlines.getFirst(), holes))
+            return outlines.stream().map(r -> new Enclosure(r, holes)).toList();
+        Geometry g = CascadedPolygonUnion.union(outlines.stream().map(Areas::polygon).toList());
+        for (Ring h : holes) g = without(g, h);
+        Geometry opened = mitred(mitred(GeometryPrecisionReducer.reduce(g, TENTH), -PINCH), PINCH);
+        List<Enclosure> out = new ArrayList<>();
+        Geometry all = GeometryPrecisionReducer.reduce(opened, TENTH);
+        for (int i = 0; i < all.getNumGeometries(); i++) if (all.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {
+            List<Ring> within = new ArrayList<>();
+            for (int k = 0; k < p.getNumInteriorRing(); k++) within.add(ring(p.getInteriorRingN(k).getCoordinates()));
+            out.add(new Enclosure(ring(p.getExteriorRing().getCoordinates()), within));
+        }
+        return out;
+    }
+
+    private static boolean isSound(Ring r, List<Ring> holes) {
+        Polygon p = FACTORY.createPolygon(plain(r).getExteriorRing(), holes.stream().map(h -> plain(h).getExteriorRing()).toArray(
+            LinearRing[]::new));
+        return p.isValid() && MinimumClearance.getDistance(p) > SHORTEST;
     }
 
     private static Geometry mitred(Geometry g, double by) {

@@ -19,7 +19,7 @@ import brightlintel.place.PlacedDrawing;
  */
 final class DrawnGaps {
     /** Metres; of the thickness: how much of it a jamb crosses; of a gap: how much of a face may reach into it. */
-    private static final double TOGETHER = 0.02, NARROW = 0.5, WIDE = 8, CROSSES = 0.8, REACHES = 0.2;
+    private static final double TOGETHER = 0.02, NARROW = 0.5, WIDE = 8, CROSSES = 0.8, REACHES = 0.2, END = 0.1;
     private static final double SQUARE = Math.toRadians(3), ALONG = Math.toRadians(1.5);
     private final PlacedDrawing d;
     private final Wall w;
@@ -52,11 +52,14 @@ final class DrawnGaps {
                 Math.abs(high - w.left()), Math.abs(low + w.right())) < TOGETHER));
     }
 
-    /** The layer on which most of the wall's faces lie: what windows are drawn with has edges there, too. */
+    /** The layer on which most of the wall's faces lie, of those that reach to its ends: what windows are drawn with has edges there, too. */
     private int ownLayer() {
-        Map<Integer, Double> length = new TreeMap<>();
+        Map<Integer, Double> length = new TreeMap<>(), atEnds = new TreeMap<>();
+        double near = w.thickness().value() / 2 + END;
         for (Face f : faces) if (f.outer) length.merge(f.layer, f.to - f.from, Double::sum);
-        return length.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(-1);
+        for (Face f : faces) if (f.outer && (f.from < near && f.to > near || f.from < w.length() - near && f.to > w.length() - near))
+            atEnds.put(f.layer, length.get(f.layer));
+        return (atEnds.isEmpty() ? length : atEnds).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(-1);
     }
 
     /** Whether a face that is drawn like a jamb runs on from it, out of the gap. */

@@ -6,6 +6,7 @@ import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
+import brightlintel.joint.Areas;
 import brightlintel.joint.Enclosure;
 import brightlintel.write.ifc.StepText.Ref;
 import java.util.ArrayList;
@@ -62,7 +63,7 @@ final class IfcShapes {
     /** Outlines, in local coordinates, drawn up from a height. */
     Ref prisms(List<Ring> rings, List<Ring> holes, double from, double height) {
         List<Ref> solids = new ArrayList<>();
-        for (Ring r : rings) solids.add(extruded(r, holes, from, height));
+        for (Enclosure e : Areas.plates(rings, holes)) solids.add(extruded(e.outline(), e.holes(), from, height));
         return s.add("IFCSHAPEREPRESENTATION", body, "Body", "SweptSolid", solids);
     }
 
@@ -76,8 +77,8 @@ final class IfcShapes {
 
     /** Several outlines, each with its own holes, as one body. */
     Ref plates(List<Enclosure> ground, double height) {
-        return s.add("IFCSHAPEREPRESENTATION", body, "Body", "SweptSolid", ground.stream().map(e -> extruded(e.outline(), e.holes(), 0,
-            height)).toList());
+        return s.add("IFCSHAPEREPRESENTATION", body, "Body", "SweptSolid", ground.stream().flatMap(e -> Areas.plates(List.of(
+            e.outline()), e.holes()).stream()).map(e -> extruded(e.outline(), e.holes(), 0, height)).toList());
     }
 
     /** Straight outlines as the plain polyline that every reader knows, those with arcs as they are. */

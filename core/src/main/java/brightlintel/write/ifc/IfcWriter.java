@@ -263,7 +263,7 @@ public final class IfcWriter {
         Wall w = host.wall;
         double sill = o.sill().value(), height = o.head().value() - sill;
         Ref at = shapes.placement(host.at, 0, 0, sill, EAST);
-        Ring ground = Solids.openingGround(o, w, -w.right() - BEYOND, w.left() + BEYOND, tol).mapped(host.local);
+        Ring ground = IfcVoids.ground(o, w, in.footprints.of(w.id()), tol).mapped(host.local);
         Ref hole = s.add("IFCOPENINGELEMENT", sets.id("hole/" + o.id().value()), NONE, NONE, NONE, NONE, at,
             shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height)), NONE, StepText.of("OPENING"));
         s.add("IFCRELVOIDSELEMENT", sets.id("voids/" + o.id().value()), NONE, NONE, NONE, host.ref, hole);

@@ -1,0 +1,51 @@
+package brightlintel.write.ifc;
+
+import brightlintel.building.Opening;
+import brightlintel.building.Wall;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.solid.Solids;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What an opening takes out of its wall, as readers subtract it without a rest: beyond both faces, beyond the wall's end where it comes as
+ * far, and of a round wall with straight sides that miss its body.
+ */
+final class IfcVoids {
+    /** Metres beyond the faces and the end; a jamb that is thinner is none. */
+    private static final double BEYOND = 0.05, THIN = 2e-3;
+    /** Radians: over more of a circle straight sides would run too far out. */
+    private static final double WIDE = 1.2;
+
+    private IfcVoids() { }
+
+    /** @param body of the wall, in the storey */
+    static Ring ground(Opening o, Wall w, List<Ring> body, Tolerances tol) {
+        Piece r = w.reference();
+        double right = -w.right() - BEYOND, left = w.left() + BEYOND;
+        if (r.isStraight()) {
+            double from = Double.MAX_VALUE, to = -Double.MAX_VALUE;
+            for (Ring b : body) for (Point c : b.corners()) {
+                double x = r.unroll(c).x();
+                from = Math.min(from, x);
+                to = Math.max(to, x);
+            }
+            double start = o.start() < from + THIN ? Math.min(o.start(), from) - BEYOND : o.start();
+            double end = o.end() > to - THIN ? Math.max(o.end(), to) + BEYOND : o.end();
+            return new Ring(List.of(r.at(start, right), r.at(end, right), r.at(end, left), r.at(start, left))).counterClockwise();
+        }
+        double half = Math.abs(o.end() - o.start()) / r.radius() / 2;
+        if (half > WIDE / 2) return Solids.openingGround(o, w, right, left, tol);
+        List<Point> out = new ArrayList<>();
+        for (double[] c : new double[][] {{o.start(), right}, {o.end(), right}, {o.end(), left}, {o.start(), left}}) {
+            Point p = r.at(c[0], c[1]), from = p.minus(r.centre());
+            // the outer side is the chord that touches the circle beyond the outer face
+            boolean outer = from.length() > r.radius();
+            out.add(outer ? r.centre().plus(from.times(1 / Math.cos(half))) : p);
+        }
+        return new Ring(out).counterClockwise();
+    }
+}
