@@ -6,8 +6,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
@@ -107,7 +109,7 @@ public final class Areas {
         for (Ring h : holes) g = without(g, h);
         Geometry opened = mitred(mitred(GeometryPrecisionReducer.reduce(g, TENTH), -PINCH), PINCH);
         List<Enclosure> out = new ArrayList<>();
-        Geometry all = GeometryPrecisionReducer.reduce(opened, TENTH);
+        Geometry all = parted(GeometryPrecisionReducer.reduce(opened, TENTH));
         for (int i = 0; i < all.getNumGeometries(); i++) if (all.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {
             List<Ring> within = new ArrayList<>();
             for (int k = 0; k < p.getNumInteriorRing(); k++) within.add(ring(p.getInteriorRingN(k).getCoordinates()));
@@ -116,10 +118,47 @@ public final class Areas {
         return out;
     }
 
+    /**
+     * Cut through holes whose sides lie in line with corners of another edge: readers take such corners out when they fill the ground, and
+     * the body comes apart.
+     */
+    private static Geometry parted(Geometry g) {
+        List<Geometry> parts = new ArrayList<>();
+        for (int i = 0; i < g.getNumGeometries(); i++) {
+            if (!(g.getGeometryN(i) instanceof Polygon p)) continue;
+            if (!isInLine(p)) {
+                parts.add(p);
+                continue;
+            }
+            Envelope all = p.getEnvelopeInternal(), hole = p.getInteriorRingN(0).getEnvelopeInternal();
+            Geometry left = FACTORY.toGeometry(new Envelope(all.getMinX() - 1, (hole.getMinX() + hole.getMaxX()) / 2, all.getMinY() - 1,
+                all.getMaxY() + 1));
+            for (int op : new int[] {OverlayNG.INTERSECTION, OverlayNG.DIFFERENCE}) {
+                Geometry part = parted(OverlayNGRobust.overlay(p, left, op));
+                for (int k = 0; k < part.getNumGeometries(); k++) parts.add(part.getGeometryN(k));
+            }
+        }
+        return FACTORY.buildGeometry(parts);
+    }
+
+    private static boolean isInLine(Polygon p) {
+        for (int h = 0; h < p.getNumInteriorRing(); h++) {
+            Coordinate[] c = p.getInteriorRingN(h).getCoordinates();
+            for (int i = 0; i + 1 < c.length; i++) {
+                for (int k = -1; k < p.getNumInteriorRing(); k++) {
+                    if (k == h) continue;
+                    for (Coordinate q : (k < 0 ? p.getExteriorRing() : p.getInteriorRingN(k)).getCoordinates())
+                        if (Distance.pointToLinePerpendicular(q, c[i], c[i + 1]) < PINCH) return true;
+                }
+            }
+        }
+        return false;
+    }
+
     private static boolean isSound(Ring r, List<Ring> holes) {
         Polygon p = FACTORY.createPolygon(plain(r).getExteriorRing(), holes.stream().map(h -> plain(h).getExteriorRing()).toArray(
             LinearRing[]::new));
-        return p.isValid() && MinimumClearance.getDistance(p) > SHORTEST;
+        return p.isValid() && !isInLine(p) && MinimumClearance.getDistance(p) > SHORTEST;
     }
 
     private static Geometry mitred(Geometry g, double by) {

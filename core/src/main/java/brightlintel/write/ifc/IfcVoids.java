@@ -6,6 +6,8 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
+import brightlintel.joint.Areas;
+import brightlintel.joint.Enclosure;
 import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +30,7 @@ final class IfcVoids {
         double right = -w.right() - BEYOND, left = w.left() + BEYOND;
         if (r.isStraight()) {
             double from = Double.MAX_VALUE, to = -Double.MAX_VALUE;
-            for (Ring b : body) for (Point c : b.corners()) {
+            for (Enclosure e : Areas.plates(body, List.of())) for (Point c : e.outline().corners()) {
                 double x = r.unroll(c).x();
                 from = Math.min(from, x);
                 to = Math.max(to, x);
