@@ -31,7 +31,9 @@ public final class Areas {
     private static final double HAIR = 1e-5;
     /** Metres: half of what is too thin to be built. */
     private static final double SLIVER = 0.0015;
-    /** Metres: edges and gaps that a body must not have; half of what it may hang together by; its corners are whole tenths of a millimetre. */
+    /**
+     * Metres: edges and gaps that a body must not have; half of what it may hang together by; its corners are whole tenths of a millimetre.
+     */
     private static final double SHORTEST = 3e-4, PINCH = 1e-4;
     private static final PrecisionModel TENTH = new PrecisionModel(1e4);
     /** Metres; of the side of a square as large: how far a centre of gravity has to lie within, how exactly another is looked for. */

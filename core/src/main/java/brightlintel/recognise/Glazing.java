@@ -120,11 +120,13 @@ final class Glazing {
 
     /** Of those that draw enough of its faces the one that most walls end on: a column or a bed may lie on a face, too. */
     private static int ownLayer(Wall w, List<Line> lines, Map<Integer, Integer> votes) {
-        List<Integer> some = lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, x -> x == l).stream()
+        List<Integer> some = lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, x ->
+            x == l).stream()
             .mapToDouble(Stretch::length).sum() >= COVERED * w.length()).toList();
         // windows do not reach to a wall's ends: what is drawn there draws the wall
         double near = w.thickness().value() / 2 + END;
-        List<Integer> atEnds = some.stream().filter(l -> lines.stream().anyMatch(x -> x.onFace && x.layer == l && (x.from < near && x.to > near
+        List<Integer> atEnds = some.stream().filter(l -> lines.stream().anyMatch(x -> x.onFace && x.layer == l && (x.from < near
+            && x.to > near
             || x.from < w.length() - near && x.to > w.length() - near))).toList();
         return (atEnds.isEmpty() ? some : atEnds).stream().max(Comparator.comparingInt(l -> votes.getOrDefault(l, 0))).orElse(-1);
     }

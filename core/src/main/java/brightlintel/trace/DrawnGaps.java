@@ -52,7 +52,9 @@ final class DrawnGaps {
                 Math.abs(high - w.left()), Math.abs(low + w.right())) < TOGETHER));
     }
 
-    /** The layer on which most of the wall's faces lie, of those that reach to its ends: what windows are drawn with has edges there, too. */
+    /**
+     * The layer on which most of the wall's faces lie, of those that reach to its ends: what windows are drawn with has edges there, too.
+     */
     private int ownLayer() {
         Map<Integer, Double> length = new TreeMap<>(), atEnds = new TreeMap<>();
         double near = w.thickness().value() / 2 + END;

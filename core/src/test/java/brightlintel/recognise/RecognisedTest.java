@@ -137,6 +137,10 @@ class RecognisedTest {
 
     /** A drawing of the demo, from its file, as it is received when nothing was said of it. */
     private Recognised demo(String name) throws IOException {
+        return demo(name, folder);
+    }
+
+    static Recognised demo(String name, Path folder) throws IOException {
         Path file = Files.write(folder.resolve(name), DemoDrawings.bytes(name));
         DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
         Cleaned c = Cleaned.whole(name, shelf.take(file, new Wanted(1, ""), Progress.NONE));

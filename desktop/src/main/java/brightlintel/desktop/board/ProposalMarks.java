@@ -32,7 +32,11 @@ final class ProposalMarks {
             List<Point> line = o.line().stream().map(view::toPx).toList();
             if (o.closed() && now) brush.fill(line, palette.brassWash(), here ? 1 : o.kind() == Proposals.Kind.ROOMS ? 0.45 : 0.8);
             double width = here ? 3 : now ? 1.5 : 0.8;
-            if (o.sure()) brush.path(line, o.closed(), width, palette.brass());
+            // colour is not all that tells: what is not shown is crossed
+            if (o.kind() == Proposals.Kind.GONE) {
+                brush.path(line, true, width, palette.brick());
+                brush.path(List.of(line.getFirst(), line.get(line.size() / 2)), false, width, palette.brick());
+            } else if (o.sure()) brush.path(line, o.closed(), width, palette.brass());
             else dashed(brush, line, o.closed(), width, palette.brass());
         }
         w.proposals().inHand().ifPresent(e -> shapes.all(w).stream().filter(o -> o.element().id().equals(e.id())).findFirst().ifPresent(o ->

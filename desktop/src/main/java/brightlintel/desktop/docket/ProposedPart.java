@@ -9,6 +9,7 @@ import brightlintel.desktop.state.Proposals.Kind;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.SelectTool;
+import brightlintel.recognise.Held;
 import brightlintel.recognise.Leftover;
 import brightlintel.recognise.Recognised;
 import java.util.ArrayList;
@@ -91,6 +92,34 @@ final class ProposedPart {
             case Opening.Filling.Glazed _, Opening.Filling.Empty _ -> "proposal.gaps";
         }, 1, Integer::sum);
         n.forEach((key, count) -> v.getChildren().add(Parts.figure(Words.of(key), Parts.right(Integer.toString(count)))));
+    }
+
+    /** The storey held against its drawing: what agrees, what is shown otherwise, what is not shown. */
+    Optional<Node> held() {
+        Optional<Held> held = p.held();
+        if (held.isEmpty()) {
+            boolean offers = commands.get("hold-storey").isEnabled(w) && !p.waits();
+            return offers ? Optional.of(Parts.row(Parts.button(w, commands.get("hold-storey"), false))) : Optional.empty();
+        }
+        int gone = p.of(Kind.GONE).size(), changed = p.of(Kind.CHANGED).size(), all = gone + changed;
+        boolean fresh = p.found().isPresent() && (!p.of(Kind.WALLS).isEmpty() || !p.of(Kind.OPENINGS).isEmpty()
+            || !p.of(Kind.COLUMNS).isEmpty());
+        VBox v = Parts.decision(Words.of("held.title"), all == 0 ? Parts.pill("✓ " + Words.of(fresh ? "held.but-new" : "held.agrees"),
+            Tone.SURE)
+            : Parts.pill(Words.count("proposal.look", all), Tone.LOOK), all > 0);
+        v.getChildren().add(Parts.figure(Words.of("held.as-drawn"), Parts.right(Integer.toString(held.get().agreeing()))));
+        if (changed > 0) v.getChildren().add(Parts.figure(Words.of("held.otherwise"), Parts.right(Integer.toString(changed))));
+        if (gone > 0) v.getChildren().add(Parts.figure(Words.of("held.not-shown"), Parts.right(Integer.toString(gone))));
+        List<Node> buttons = new ArrayList<>();
+        if (all > 0) buttons.add(button("proposal-next", Words.of("proposal.each"), "E", p.inHand().isEmpty()));
+        Button end = Parts.button(w, commands.get("hold-storey"), false);
+        end.setText(Words.of("held.end"));
+        buttons.add(end);
+        v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
+        p.inHand().map(p::kindOf).filter(k -> k == Kind.GONE || k == Kind.CHANGED).ifPresent(k ->
+            v.getChildren().add(Parts.row(button("take",
+            Words.of(k == Kind.GONE ? "held.take-away" : "held.take"), "T", true), button("refuse", Words.of("held.keep"), "R", false))));
+        return Optional.of(v);
     }
 
     /** Strokes that look like building and became none, by their reasons, once all sure ones are taken. */

@@ -62,6 +62,7 @@ final class TraceDocket {
         Contents c = w.contents();
         ProposedPart proposed = new ProposedPart(w, commands);
         proposed.working().ifPresent(parts::add);
+        proposed.held().ifPresent(parts::add);
         parts.add(proposed.of(Proposals.Kind.WALLS, "trace.walls", c.walls().size(), "trace.drawn"));
         parts.add(c.walls().isEmpty() ? Parts.fold(Words.of("trace.openings"), Parts.right(Words.of("trace.wait-for-walls"), "quiet"))
             : proposed.of(Proposals.Kind.OPENINGS, "trace.openings", c.openings().size(), "trace.drawn"));

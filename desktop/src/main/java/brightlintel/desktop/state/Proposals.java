@@ -1,6 +1,7 @@
 package brightlintel.desktop.state;
 
 import brightlintel.building.Cast;
+import brightlintel.building.Column;
 import brightlintel.building.Edit;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
@@ -9,6 +10,7 @@ import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
 import brightlintel.building.Provenance;
+import brightlintel.building.Room;
 import brightlintel.building.Slab;
 import brightlintel.building.Stand;
 import brightlintel.building.StoreyElement;
@@ -31,6 +33,7 @@ import brightlintel.joint.SlabOutline;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
+import brightlintel.recognise.Held;
 import brightlintel.recognise.Leftover;
 import brightlintel.recognise.Pending;
 import brightlintel.recognise.Recognised;
@@ -69,12 +72,27 @@ public final class Proposals {
     private List<Wall> slabOf;
     private Optional<Ring> slabRing = Optional.empty();
 
-    /** In the order in which they are decided. */
-    public enum Kind { GRID, WALLS, OPENINGS, COLUMNS, ROOMS, SLAB }
+    /** In the order in which they are decided; first what the drawing shows otherwise, where the storey is held against it. */
+    public enum Kind {
+        GONE, CHANGED, GRID, WALLS, OPENINGS, COLUMNS, ROOMS, SLAB;
+
+        /** Of what is there: nothing of it is changed without being asked for one by one. */
+        boolean isThere() {
+            return this == GONE || this == CHANGED;
+        }
+    }
 
     private record Key(Underlay underlay, List<Cast> casts) { }
 
     private record Looked(AsReceived.Key of, Recognising at) { }
+
+    /** The storey that is held against its drawing. @param kept what stays as it is, whatever the drawing shows */
+    private record Holding(StoreyId on, Set<ElementId> kept) { }
+
+    private Optional<Holding> holding = Optional.empty();
+    private Held held = Held.NOTHING;
+    private Recognised heldOf;
+    private Object heldAgainst;
 
     private record Open(Recognised of, Project project, StoreyId on, int dropped, Enclosures walls, Recognised is) { }
 
@@ -88,6 +106,7 @@ public final class Proposals {
         wanted = null;
         looked = new Looked(null, null);
         dropped.clear();
+        holding = Optional.empty();
         leaveHand();
     }
 
@@ -158,6 +177,8 @@ public final class Proposals {
     public List<Element> of(Kind k) {
         Recognised o = open();
         List<? extends Element> some = switch (k) {
+            case GONE -> held().map(h -> open(h.gone())).orElse(List.of());
+            case CHANGED -> held().map(h -> open(h.changed())).orElse(List.of());
             // taken as a whole, by its own part of the docket
             case GRID -> o.grid();
             case WALLS -> o.walls();
@@ -167,6 +188,27 @@ public final class Proposals {
             case SLAB -> slab().stream().toList();
         };
         return some.stream().map(Element.class::cast).sorted(Comparator.comparing(Recognised::isSure)).toList();
+    }
+
+    // ---- held against the drawing
+
+    /** How the storey in hand differs from its drawing, while it is held against it. */
+    public Optional<Held> held() {
+        if (holding.filter(h -> h.on.equals(w.storeyId())).isEmpty() || found().isEmpty()) return Optional.empty();
+        if (heldOf != found || heldAgainst != w.contents()) held = Held.of(found, w.contents());
+        heldOf = found;
+        heldAgainst = w.contents();
+        return Optional.of(held);
+    }
+
+    /** Holds the storey in hand against its drawing, or no longer. */
+    public void hold() {
+        holding = held().isPresent() ? Optional.empty() : Optional.of(new Holding(w.storeyId(), new HashSet<>()));
+        look(Optional.empty());
+    }
+
+    private List<StoreyElement> open(List<StoreyElement> some) {
+        return some.stream().filter(e -> holding.filter(h -> h.kept.contains(e.id())).isEmpty()).toList();
     }
 
     /** Round all walls, once none of them waits. */
@@ -189,7 +231,7 @@ public final class Proposals {
 
     /** The first kind of which something sure waits. */
     public Optional<Kind> sureKind() {
-        for (Kind k : Kind.values()) if (of(k).stream().anyMatch(Recognised::isSure)) return Optional.of(k);
+        for (Kind k : Kind.values()) if (!k.isThere() && of(k).stream().anyMatch(Recognised::isSure)) return Optional.of(k);
         return Optional.empty();
     }
 
@@ -291,6 +333,10 @@ public final class Proposals {
     /** It does not come back, after reading again neither. */
     public void refuse() {
         inHand().ifPresent(e -> after(e, () -> {
+            if (kindOf(e).isThere()) {
+                holding.ifPresent(h -> h.kept.add(e.id()));
+                return;
+            }
             Optional<Edit> said = Verdicts.refuse(e);
             if (said.isPresent()) w.apply(said.get());
             else dropped.add(e.id());
@@ -316,9 +362,23 @@ public final class Proposals {
     private Edit edit(Kind k, List<Element> some) {
         StoreyId on = w.storeyId();
         return switch (k) {
+            case GONE -> Tracing.delete(some.stream().map(Element::id).toList());
+            case CHANGED -> changed(some.getFirst());
             case GRID -> Grids.add(some.stream().map(GridLine.class::cast).toList());
             case WALLS -> walls(on, some.stream().map(Wall.class::cast).toList());
             case OPENINGS, COLUMNS, ROOMS, SLAB -> Tracing.add(name(k), on, some.stream().map(e -> fresh((StoreyElement) e)).toList());
+        };
+    }
+
+    private static Edit changed(Element e) {
+        String name = "edit.as-drawn";
+        Set<ElementId> id = Set.of(e.id());
+        return switch (e) {
+            case Wall x -> Tracing.changeWalls(name, id, _ -> x);
+            case Opening x -> Tracing.changeOpenings(name, id, _ -> x);
+            case Column x -> Tracing.changeColumns(name, id, _ -> x);
+            case Room x -> Tracing.changeRooms(name, id, _ -> x);
+            default -> throw new IllegalArgumentException("nothing else is held against a drawing: " + e);
         };
     }
 

@@ -35,12 +35,17 @@ public final class ProposalShapes {
 
     private Recognised of;
     private Object model;
+    private List<Element> held = List.of();
     private List<Outline> all = List.of();
 
     /** All that wait, worked out once for each state of them. */
     public List<Outline> all(Workspace w) {
         Recognised open = w.proposals().open();
-        if (open == of && model == w.contents()) return all;
+        List<Element> differs = new ArrayList<>(w.proposals().of(Proposals.Kind.GONE));
+        int gone = differs.size();
+        differs.addAll(w.proposals().of(Proposals.Kind.CHANGED));
+        if (open == of && model == w.contents() && differs.equals(held)) return all;
+        held = differs;
         of = open;
         model = w.contents();
         List<Outline> out = new ArrayList<>();
@@ -51,8 +56,21 @@ public final class ProposalShapes {
         for (Opening o : open.openings()) w.contents().wall(o.wall()).ifPresent(x -> out.add(Outline.of(o, Proposals.Kind.OPENINGS,
             Solids.openingGround(o, x, -x.right(), x.left(), Tolerances.BUILDING).corners(), true)));
         for (Column c : open.columns()) out.add(Outline.of(c, Proposals.Kind.COLUMNS, c.ground().chords(CHORD), true));
+        for (int i = 0; i < differs.size(); i++) there(w, differs.get(i), i < gone ? Proposals.Kind.GONE : Proposals.Kind.CHANGED, out);
         all = List.copyOf(out);
         return all;
+    }
+
+    /** One that is there and is shown otherwise, as it would be. */
+    private static void there(Workspace w, Element e, Proposals.Kind k, List<Outline> out) {
+        switch (e) {
+            case Wall x -> out.add(Outline.of(x, k, body(x), true));
+            case Opening o -> w.contents().wall(o.wall()).ifPresent(x -> out.add(Outline.of(o, k, Solids.openingGround(o, x, -x.right(),
+                x.left(), Tolerances.BUILDING).corners(), true)));
+            case Column c -> out.add(Outline.of(c, k, c.ground().chords(CHORD), true));
+            case Room r -> w.solved().enclosuresSeen().of(r).ifPresent(g -> out.add(Outline.of(r, k, g.outline().chords(CHORD), true)));
+            default -> { }
+        }
     }
 
     private static List<Point> body(Wall w) {
@@ -96,7 +114,12 @@ public final class ProposalShapes {
             case GridLine g -> Words.of("proposal.grid", g.label());
             default -> "";
         };
-        return what + " · " + Math.round(100 * Recognised.confidence(e)) + " %";
+        String how = switch (w.proposals().kindOf(e)) {
+            case GONE -> Words.of("held.gone");
+            case CHANGED -> Words.of("held.changed");
+            default -> Math.round(100 * Recognised.confidence(e)) + " %";
+        };
+        return what + " · " + how;
     }
 
     private static Optional<Enclosure> ground(Workspace w, Room r) {
