@@ -10,39 +10,19 @@ import brightlintel.building.Wall;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.demo.HeronQuay;
 import brightlintel.desktop.state.Proposals;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import brightlintel.recognise.Recognised;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** The demo's ground floor from its file to IFC by proposals alone, each action counted; and single proposals taken and refused. */
-class ProposedRobotTest extends WindowRobot {
-    private static final int MOST = 20;
-    private final List<String> done = new ArrayList<>();
-
-    private void key(KeyCode... k) {
-        done.add(List.of(k).toString());
-        keys(k);
-    }
-
+class ProposedRobotTest extends TracingRobot {
     private void trueInTrace() throws Exception {
-        toOpen.add(Files.write(folder.resolve("ground.dwg"), DemoDrawings.bytes(DemoDrawings.GROUND)));
-        key(KeyCode.CONTROL, KeyCode.O);
-        until("it is received", () -> w.busy().isEmpty() && w.drawing().isPresent());
-        key(KeyCode.CONTROL, KeyCode.DIGIT2);
-        until("it is reckoned", () -> w.drawing().flatMap(w.reckonings()::of).isPresent());
-        key(KeyCode.SHIFT, KeyCode.T);
-        key(KeyCode.CONTROL, KeyCode.DIGIT4);
-        until("it is recognised", () -> w.proposals().found().isPresent() && !w.foundGrid().fresh().isEmpty());
-        rest();
-    }
-
-    private List<Wall> walls() {
-        return w.contents().walls();
+        trueInTrace(Files.write(folder.resolve("ground.dwg"), DemoDrawings.bytes(DemoDrawings.GROUND)), true);
     }
 
     @Test void aStoreyIsRecognisedTakenAndHandedOverInTwentyActions() throws Exception {
@@ -77,14 +57,6 @@ class ProposedRobotTest extends WindowRobot {
         assertThat(done).hasSizeLessThanOrEqualTo(MOST);
     }
 
-    /** What is to be looked at of the kind that is decided now, one by one. */
-    private void takeUnsure() {
-        while (w.proposals().kind().filter(k -> w.proposals().of(k).stream().noneMatch(Recognised::isSure)).isPresent()) {
-            if (w.proposals().inHand().isEmpty()) key(KeyCode.E);
-            else key(KeyCode.T);
-        }
-    }
-
     /** Against the truth: as many walls by length within 2 cm, all 13 openings, the rooms. */
     private void held() {
         HeronQuay.Plan truth = HeronQuay.ground();
@@ -109,11 +81,6 @@ class ProposedRobotTest extends WindowRobot {
     /** From the truth's metres into the building's, by the drawing's own place. */
     private Point there(Point truth) {
         return w.underlay().orElseThrow().placement().apply(WholeErrandTest.TO_FILE.apply(truth));
-    }
-
-    private static boolean lies(Point p, Wall x) {
-        Point u = x.reference().unroll(p);
-        return u.x() > -0.1 && u.x() < x.length() + 0.1 && Math.abs(u.y() - (x.left() - x.right()) / 2) < 0.02;
     }
 
     @Test void oneIsLookedAtRefusedAndDoesNotComeBack() throws Exception {
@@ -148,5 +115,30 @@ class ProposedRobotTest extends WindowRobot {
         if (w.proposals().inHand().isEmpty()) clickAt(at.x(), at.y());
         assertThat(w.proposals().inHand()).hasValueSatisfying(e -> assertThat(lies(at, (Wall) e)).isTrue());
         assertThat(some.thickness().value()).isCloseTo(Math.rint(some.thickness().value() * 1000) / 1000, within(1e-9));
+    }
+
+    /** One and all alike; and what lies where one looks, and nothing else. */
+    @Test void alikeOnesAreTakenTogetherAndThoseInViewAlone() throws Exception {
+        trueInTrace();
+        keys(KeyCode.T);
+        keys(KeyCode.E);
+        for (int i = 0; i < 20 && w.proposals().alike(w.proposals().inHand().orElseThrow()).size() < 2; i++) keys(KeyCode.E);
+        Wall one = (Wall) w.proposals().inHand().orElseThrow();
+        List<Element> alike = w.proposals().alike(one);
+        assertThat(alike).hasSizeGreaterThan(1);
+        rest();
+        TrueRobotTest.shot("proposed-alike");
+        command("Take it and all alike");
+        assertThat(walls()).hasSize(alike.size()).allMatch(x -> Math.abs(x.thickness().value() - one.thickness().value()) < 0.01);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(walls()).as("one step").isEmpty();
+        keys(KeyCode.ESCAPE);
+        Point m = one.middle(one.length() / 2);
+        interact(() -> window.board().show(Box.around(m, 2 + one.length() / 2)));
+        rest();
+        Box seen = window.board().view().seen();
+        command("Take what is sure in view");
+        assertThat(walls()).allMatch(x -> seen.holds(x.reference().box()));
+        assertThat(walls()).hasSizeLessThan(10);
     }
 }

@@ -186,6 +186,9 @@ public final class Commands {
         add("take", "T", w -> Offers.of(w).isPresent(), w -> Offers.of(w).ifPresent(Runnable::run));
         add("take-all", "Shift+T", w -> Offers.sure(w).isPresent(), w -> Offers.sure(w).ifPresent(Runnable::run));
         add("refuse", "R", w -> Offers.isTracing(w) && w.proposals().inHand().isPresent(), w -> w.proposals().refuse());
+        add("take-alike", "", w -> Offers.isTracing(w) && w.proposals().inHand().filter(e ->
+            w.proposals().alike(e).size() > 1).isPresent(), w ->
+            w.proposals().takeAlike());
         add("hold-storey", "", w -> Offers.isTracing(w) && !w.contents().walls().isEmpty() && w.proposals().found().isPresent(), w ->
             w.proposals().hold());
         add("refused-back", "", w -> w.project().verdicts().stream().anyMatch(v -> v.kind().equals(Verdicts.PROPOSAL)), w ->

@@ -70,6 +70,11 @@ final class ProposedPart {
             true));
         buttons.add(button("proposal-next", Words.of("proposal.each"), "E", sure == 0 && p.inHand().isEmpty()));
         v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
+        p.inHand().filter(e -> p.kindOf(e) == k && p.alike(e).size() > 1).ifPresent(e -> {
+            Button alike = Parts.button(w, commands.get("take-alike"), false);
+            alike.setText(Words.of("proposal.alike", p.alike(e).size()));
+            v.getChildren().add(Parts.row(alike));
+        });
         p.inHand().filter(e -> p.kindOf(e) == k).ifPresent(e -> v.getChildren().add(Parts.row(button("take", Words.of("proposal.take-one"),
             "T", sure == 0), button("refuse", Words.of("command.refuse"), "R", false))));
         return v;

@@ -52,7 +52,8 @@ import java.util.concurrent.CancellationException;
  * when somebody traces; dropped when drawing, place or clearing change meanwhile.
  */
 public final class Proposals {
-    private static final double SLAB = 0.25;
+    /** Metres: thick as a slab is; widths and thicknesses that are one. */
+    private static final double SLAB = 0.25, ALIKE = 0.01;
     /** Of the slab that is proposed: it is made anew from the walls each time. */
     private static final ElementId SLAB_ID = ElementId.fresh();
     private final Workspace w;
@@ -330,6 +331,38 @@ public final class Proposals {
         inHand().ifPresent(e -> after(e, () -> w.apply(edit(kindOf(e), List.of(e)))));
     }
 
+    /** Those of its kind and measure, itself among them: they are decided as one. */
+    public List<Element> alike(Element e) {
+        Kind k = kindOf(e);
+        return k.isThere() ? List.of(e) : of(k).stream().filter(o -> isAlike(o, e)).toList();
+    }
+
+    private static boolean isAlike(Element a, Element b) {
+        return switch (a) {
+            case Wall x -> b instanceof Wall y && Math.abs(x.thickness().value() - y.thickness().value()) < ALIKE;
+            case Opening x -> b instanceof Opening y && x.filling().getClass() == y.filling().getClass()
+                && Math.abs(x.width().value() - y.width().value()) < ALIKE;
+            case Column x -> b instanceof Column y && x.section().equals(y.section());
+            default -> a.id().equals(b.id());
+        };
+    }
+
+    /** The one that is looked at, with all that are alike. */
+    public void takeAlike() {
+        inHand().ifPresent(e -> take(kindOf(e), alike(e)));
+    }
+
+    /** Those of the kind that is decided now that are sure and lie where somebody looks. @param here ids of those that do */
+    public void takeHere(Set<ElementId> here) {
+        sureKind().ifPresent(k -> take(k, of(k).stream().filter(e -> Recognised.isSure(e) && here.contains(e.id())).toList()));
+    }
+
+    private void take(Kind k, List<Element> some) {
+        if (some.isEmpty()) return;
+        w.apply(edit(k, some));
+        look(Optional.empty());
+    }
+
     /** It does not come back, after reading again neither. */
     public void refuse() {
         inHand().ifPresent(e -> after(e, () -> {
@@ -353,10 +386,7 @@ public final class Proposals {
 
     /** All that are sure of the first kind of which some are. */
     public void takeSure() {
-        sureKind().ifPresent(k -> {
-            w.apply(edit(k, of(k).stream().filter(Recognised::isSure).toList()));
-            look(Optional.empty());
-        });
+        sureKind().ifPresent(k -> take(k, of(k).stream().filter(Recognised::isSure).toList()));
     }
 
     private Edit edit(Kind k, List<Element> some) {

@@ -2,6 +2,7 @@ package brightlintel.desktop.tool;
 
 import brightlintel.building.Column;
 import brightlintel.building.Element;
+import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Room;
@@ -21,6 +22,8 @@ import brightlintel.solid.Solids;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What proposals look like in plan, and which one lies under the pointer. Metres. */
 public final class ProposalShapes {
@@ -90,6 +93,11 @@ public final class ProposalShapes {
             Ring r = new Ring(o.line);
             return r.holds(p) || r.distance(p) <= reach;
         }).map(Outline::element).findFirst();
+    }
+
+    /** Of those that wait, what lies wholly in a box. */
+    public static Set<ElementId> within(Workspace w, Box seen) {
+        return new ProposalShapes().all(w).stream().filter(o -> seen.holds(o.box)).map(o -> o.element.id()).collect(Collectors.toSet());
     }
 
     public static Optional<Box> box(Workspace w, Element e) {

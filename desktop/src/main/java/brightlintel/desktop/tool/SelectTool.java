@@ -65,7 +65,11 @@ public final class SelectTool implements Tool {
         if (w.stage() == Stage.TRACE && w.proposals().inHand().isPresent()) {
             Element e = w.proposals().inHand().get();
             List<Element> all = w.proposals().of(w.proposals().kindOf(e));
-            return Words.of("prompt.proposal", all.indexOf(e) + 1, all.size(), ProposalShapes.words(w, e));
+            return Words.of(switch (w.proposals().kindOf(e)) {
+                case GONE -> "prompt.held-gone";
+                case CHANGED -> "prompt.held-changed";
+                default -> "prompt.proposal";
+            }, all.indexOf(e) + 1, all.size(), ProposalShapes.words(w, e));
         }
         if (w.stage() == Stage.TRACE && w.proposals().leftInHand().isPresent()) return Words.of("prompt.left", w.proposals().left().indexOf(
             w.proposals().leftInHand().get()) + 1, w.proposals().left().size());

@@ -235,6 +235,8 @@ public final class MainWindow {
         commands.add("fit-selected", "Shift+F", _ -> true, _ -> board.fitSelected());
         commands.add("lie-next", "E", MainWindow::hasLies, x -> visit(1));
         commands.add("lie-before", "W", MainWindow::hasLies, x -> visit(-1));
+        commands.add("take-here", "", x -> MainWindow.hasProposals(x) && x.proposals().sureKind().isPresent(), x ->
+            x.proposals().takeHere(ProposalShapes.within(x, board.view().seen())));
         commands.add("proposal-next", "E", MainWindow::hasProposals, _ -> look(1));
         commands.add("proposal-before", "W", MainWindow::hasProposals, _ -> look(-1));
         commands.add("zoom-in", "Ctrl+Plus", _ -> true, _ -> board.zoom(1.25));
