@@ -32,9 +32,22 @@ final class Bodies {
     private static final double LONG = 1.6;
     /** Of a thickness that the drawing has much of, shorter ones are believed; of the most frequent's metres. */
     private static final double PIER = 0.7, COMMON = 0.15, USUAL = 0.1;
+    /** Metres: how thick a layer beside a core is at most; of its length, what its line may leave out. */
+    private static final double LAYER = 0.16, BARE = 0.2;
 
     /** @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres */
     record Body(Direction direction, double right, double left, double from, double to, double drawn, List<Integer> strokes) {
+        /** Whether another sure line runs along close beside it: it may be the core of a wall of several layers, or one of them. */
+        boolean isLayer() {
+            for (Line l : direction.lines()) {
+                double far = Math.max(right - l.off(), l.off() - left);
+                if (far < ON || far > LAYER) continue;
+                double bare = free(List.of(new double[] {from, to}), l.sure()).stream().mapToDouble(f -> f[1] - f[0]).sum();
+                if (bare < BARE * length()) return true;
+            }
+            return false;
+        }
+
         double thickness() {
             return left - right;
         }

@@ -33,6 +33,8 @@ final class WallFinding {
     private static final double NARROWEST = 0.5, SHORTEST = 0.25, SPANNED = 0.04;
     /** Metres: as wide as one leaf is. Of a wider gap: what may be bare of what opens in it. */
     private static final double LEAF = 1.3, FILLED = 0.5;
+    /** Of a wall: how much of it may be a layer before it is looked at. */
+    private static final double LAYERED = 0.3, OF_SEVERAL = 0.87;
     private static final int PLACES = 6;
     private final PlacedDrawing d;
     private final IntPredicate isWall, isWindow, isOpening, isLine;
@@ -49,7 +51,8 @@ final class WallFinding {
     /** Between bodies that are one wall; along their direction. */
     private record Between(double from, double to) { }
 
-    private record Run(Body body, double from, double to, double drawn, List<Between> gaps) { }
+    /** @param layer how much of it may be the layer of a thicker wall, metres */
+    private record Run(Body body, double from, double to, double drawn, double layer, List<Between> gaps) { }
 
     /** A gap in a wall in which something opens. @param at its middle */
     record Gap(ElementId wall, Point at, double width) { }
@@ -128,10 +131,10 @@ final class WallFinding {
             if (now != null && goesOn(now, b)) {
                 List<Between> gaps = new ArrayList<>(now.gaps);
                 if (b.from() - now.to > NARROWEST && opens(now.body, now.to, b.from())) gaps.add(new Between(now.to, b.from()));
-                now = new Run(now.body, now.from, Math.max(now.to, b.to()), now.drawn + b.drawn(), gaps);
+                now = new Run(now.body, now.from, Math.max(now.to, b.to()), now.drawn + b.drawn(), now.layer + layer(b), gaps);
             } else {
                 if (now != null) to.add(now);
-                now = new Run(b, b.from(), b.to(), b.drawn(), List.of());
+                now = new Run(b, b.from(), b.to(), b.drawn(), layer(b), List.of());
             }
         }
         if (now != null) to.add(now);
@@ -200,7 +203,12 @@ final class WallFinding {
     /** How much of it is drawn, and how long it is for its thickness. */
     private static double confidence(Run r) {
         double share = r.drawn / (r.to - r.from), slender = Math.min(1, (r.to - r.from) / (4 * r.body.thickness()));
-        return 0.6 + 0.26 * Math.min(1, share * 1.5) + 0.13 * slender;
+        double whole = r.layer > LAYERED * (r.to - r.from) ? OF_SEVERAL : 1;
+        return whole * (0.6 + 0.26 * Math.min(1, share * 1.5) + 0.13 * slender);
+    }
+
+    private static double layer(Body b) {
+        return b.isLayer() ? b.length() : 0;
     }
 
     private Wall wall(Piece p, double thickness, double confidence) {

@@ -1,0 +1,214 @@
+package brightlintel.recognise;
+
+import brightlintel.building.Opening;
+import brightlintel.building.Wall;
+import brightlintel.geom.Piece;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.Areas;
+import brightlintel.joint.Footprints;
+import brightlintel.notation.Sketch;
+import brightlintel.notation.Walls;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+
+/** A storey of rooms along a corridor, of which all is known, drawn in one of several manners. */
+final class MadeStorey {
+    /** What an office may do to a drawing; each alone, and all damages at once. */
+    enum Manner { MERGED, OUTLINE_EACH, LAYERED, FACES_THROUGH, ONE_LAYER, LYING_LAYERS, BY_HAND, OVERSHOT, SHATTERED, FOREIGN, LEAF_BOX, MIRRORED, DAMAGED }
+
+    /** @param at its middle, metres of the building */
+    record Hole(Wall in, double along, double width, boolean door) {
+        Point at() {
+            return in.middle(along);
+        }
+    }
+
+    private static final double OUTER = 0.3, INNER = 0.15, THIN = 0.1;
+    final List<Wall> walls;
+    final List<Hole> holes = new ArrayList<>();
+    final double turn;
+    private final Random r;
+    private final Manner m;
+
+    MadeStorey(Manner m, long seed) {
+        this.m = m;
+        r = new Random(seed);
+        turn = Math.toRadians(r.nextInt(4) == 0 ? r.nextInt(80) : 90 * r.nextInt(2));
+        int bays = 3 + r.nextInt(4);
+        double wide = 2.8 + 0.1 * r.nextInt(14), deep = 3.6 + 0.1 * r.nextInt(15), hall = 1.6 + 0.1 * r.nextInt(6), l = bays * wide,
+            d = 2 * deep + hall;
+        StringBuilder s = new StringBuilder();
+        wall(s, "south", 0, 0, l, 0, OUTER);
+        wall(s, "east", l, 0, l, d, OUTER);
+        wall(s, "north", l, d, 0, d, OUTER);
+        wall(s, "west", 0, d, 0, 0, OUTER);
+        wall(s, "hall-south", 0, deep, l, deep, INNER);
+        wall(s, "hall-north", 0, deep + hall, l, deep + hall, INNER);
+        for (int i = 1; i < bays; i++) {
+            wall(s, "a" + i, i * wide, 0, i * wide, deep, THIN);
+            wall(s, "b" + i, i * wide, deep + hall, i * wide, d, THIN);
+        }
+        walls = Walls.read(s.toString().strip());
+        for (int i = 0; i < bays; i++) {
+            double at = (i + 0.5) * wide, window = 0.9 + 0.1 * r.nextInt(7), door = 0.8 + 0.05 * r.nextInt(4), off = 0.3 * (r.nextDouble() - 0.5);
+            holes.add(new Hole(walls.get(0), at + off, window, false));
+            holes.add(new Hole(walls.get(2), l - at + off, window, false));
+            holes.add(new Hole(walls.get(4), at + off, door, true));
+            holes.add(new Hole(walls.get(5), at - off, door, true));
+        }
+        holes.add(new Hole(walls.get(3), d - deep - hall / 2, 1.0, true));
+        holes.add(new Hole(walls.get(1), deep + hall / 2, 0.9, false));
+    }
+
+    private static void wall(StringBuilder s, String id, double x0, double y0, double x1, double y1, double t) {
+        s.append(String.format(Locale.ROOT, "%s %.3f %.3f -> %.3f %.3f thick %.3f\n", id, x0, y0, x1, y1, t));
+    }
+
+    private String layer(String usual) {
+        return switch (m) {
+            case ONE_LAYER, DAMAGED -> "0";
+            case LYING_LAYERS -> switch (usual) {
+                case "WALLS" -> "FURNITURE";
+                case "DOORS" -> "TEXTS";
+                case "WINDOWS" -> "DOORS";
+                default -> "WALLS";
+            };
+            case FOREIGN -> switch (usual) {
+                case "WALLS" -> "Sciany";
+                case "DOORS" -> "Drzwi";
+                case "WINDOWS" -> "Okna";
+                default -> "Meble";
+            };
+            default -> usual;
+        };
+    }
+
+    /** In millimetres, turned about 0,0. */
+    Sketch drawn() {
+        Sketch s = new Sketch();
+        s.on(layer("WALLS"));
+        Footprints f = Footprints.of(walls, Tolerances.BUILDING);
+        List<Ring> cuts = holes.stream().filter(h -> h.door || m != Manner.FACES_THROUGH).map(MadeStorey::cut).toList();
+        List<Ring> all = new ArrayList<>();
+        for (Wall w : walls) all.addAll(f.of(w.id()));
+        if (m == Manner.OUTLINE_EACH) for (Wall w : walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
+        else edges(s, Areas.allEdges(all, cuts));
+        if (m == Manner.LAYERED) for (Wall w : walls.subList(0, 4)) finish(s, w);
+        for (Hole h : holes) if (h.door) door(s, h);
+        else window(s, h);
+        s.on(layer("FURNITURE"));
+        for (int i = 0; i < 4; i++) box(s, 500 + 2500 * i, 900, 1400, 700);
+        return s.turned(turn);
+    }
+
+    private static Ring cut(Hole h) {
+        Piece p = h.in.reference();
+        double a = h.along - h.width / 2, b = h.along + h.width / 2, t = h.in.thickness().value() / 2 + 0.05;
+        return new Ring(List.of(p.at(a, -t), p.at(b, -t), p.at(b, t), p.at(a, t)));
+    }
+
+    private void edges(Sketch s, List<Ring> rings) {
+        for (Ring ring : rings) {
+            List<Point> c = ring.corners().stream().map(p -> p.times(1000)).map(this::shaken).toList();
+            boolean lines = m == Manner.OVERSHOT || m == Manner.SHATTERED || m == Manner.DAMAGED;
+            if (!lines) {
+                double[] xy = new double[2 * c.size()];
+                for (int i = 0; i < c.size(); i++) {
+                    xy[2 * i] = c.get(i).x();
+                    xy[2 * i + 1] = c.get(i).y();
+                }
+                s.polyline(true, xy);
+            } else for (int i = 0; i < c.size(); i++) line(s, c.get(i), c.get((i + 1) % c.size()));
+        }
+    }
+
+    private Point shaken(Point p) {
+        double by = m == Manner.BY_HAND ? 3 : m == Manner.DAMAGED ? 1.5 : 0;
+        return p.plus(new Point(by * (2 * r.nextDouble() - 1), by * (2 * r.nextDouble() - 1)));
+    }
+
+    private void line(Sketch s, Point a, Point b) {
+        Point u = b.minus(a).unit();
+        double over = m == Manner.SHATTERED ? 0 : a.distance(b) > 600 ? 6 : 0;
+        Point p = a.minus(u.times(over)), q = b.plus(u.times(over));
+        if (m == Manner.OVERSHOT || p.distance(q) < 700) {
+            s.line(p.x(), p.y(), q.x(), q.y());
+            return;
+        }
+        // in pieces, with gaps of millimetres, one of them twice
+        double cut = 0.3 + 0.4 * r.nextDouble();
+        Point k = p.towards(q, cut), next = k.plus(u.times(4));
+        s.line(p.x(), p.y(), k.x(), k.y()).line(next.x(), next.y(), q.x(), q.y());
+        if (r.nextInt(3) == 0) s.line(next.x(), next.y(), q.x(), q.y());
+    }
+
+    /** Two lines along in the wall, as plaster and insulation are drawn. */
+    private void finish(Sketch s, Wall w) {
+        for (double off : new double[] {-w.thickness().value() / 2 + 0.02, 0.06}) {
+            double from = 0.2;
+            for (Hole h : holes.stream().filter(x -> x.in == w).sorted((a, b) -> Double.compare(a.along, b.along)).toList()) {
+                along(s, w, from, h.along - h.width / 2, off);
+                from = h.along + h.width / 2;
+            }
+            along(s, w, from, w.length() - 0.2, off);
+        }
+    }
+
+    private static void along(Sketch s, Wall w, double from, double to, double off) {
+        Point a = w.reference().at(from, off).times(1000), b = w.reference().at(to, off).times(1000);
+        s.line(a.x(), a.y(), b.x(), b.y());
+    }
+
+    private void window(Sketch s, Hole h) {
+        s.on(layer("WINDOWS"));
+        double t = h.in.thickness().value() / 2, a = h.along - h.width / 2, b = h.along + h.width / 2;
+        for (double off : m == Manner.FACES_THROUGH ? new double[] {-0.03, 0.03} : new double[] {-t, -0.02, 0.02, t}) along(s, h.in, a, b, off);
+        if (m == Manner.FACES_THROUGH) for (double x : new double[] {a, b}) {
+            Point p = h.in.reference().at(x, -t).times(1000), q = h.in.reference().at(x, t).times(1000);
+            s.line(p.x(), p.y(), q.x(), q.y());
+        }
+        s.on(layer("WALLS"));
+    }
+
+    private void door(Sketch s, Hole h) {
+        s.on(layer("DOORS"));
+        boolean far = r.nextBoolean(), left = r.nextBoolean();
+        double t = h.in.thickness().value() / 2 * (left ? 1 : -1), a = h.along - h.width / 2, b = h.along + h.width / 2;
+        Point hinge = h.in.reference().at(far ? b : a, t).times(1000), shut = h.in.reference().at(far ? a : b, t).times(1000), u = shut.minus(hinge);
+        Point open = hinge.plus((far == left ? u.left().times(-1) : u.left()).times(1));
+        if (m == Manner.LEAF_BOX) {
+            Point n = u.unit().times(40);
+            s.polyline(true, hinge.x(), hinge.y(), open.x(), open.y(), open.x() + n.x(), open.y() + n.y(), hinge.x() + n.x(), hinge.y() + n.y());
+        } else s.line(hinge.x(), hinge.y(), open.x(), open.y());
+        double from = Math.toDegrees(open.minus(hinge).angle()), to = Math.toDegrees(u.angle());
+        boolean ccw = Math.floorMod((long) Math.rint(to - from), 360) == 90;
+        if (m == Manner.MIRRORED) chords(s, hinge, u.length(), ccw ? from : to, 90);
+        else s.arc(hinge.x(), hinge.y(), u.length(), ccw ? from : to, ccw ? to : from);
+        s.on(layer("WALLS"));
+    }
+
+    /** An arc as an old program writes it: chords of one line. */
+    private static void chords(Sketch s, Point c, double radius, double from, double sweep) {
+        int n = 9;
+        double[] xy = new double[2 * (n + 1)];
+        for (int i = 0; i <= n; i++) {
+            double w = Math.toRadians(from + sweep * i / n);
+            xy[2 * i] = c.x() + radius * Math.cos(w);
+            xy[2 * i + 1] = c.y() + radius * Math.sin(w);
+        }
+        s.polyline(false, xy);
+    }
+
+    private static void box(Sketch s, double x, double y, double w, double d) {
+        s.polyline(true, x, y, x + w, y, x + w, y + d, x, y + d);
+    }
+
+    /** Whether an opening is of a kind that was drawn as a door. */
+    static boolean isDoor(Opening o) {
+        return o.filling() instanceof Opening.Filling.Door;
+    }
+}
