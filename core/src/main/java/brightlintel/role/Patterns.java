@@ -19,7 +19,8 @@ final class Patterns {
     private static final double OFF = Math.toRadians(4), LONGEST = 6, EVEN = 0.03, WIDEST = 0.65;
     /** Metres: lines nearer to each other are one; as far along do neighbours stand; of steps that are one. */
     private static final double ONE = 0.012, NEAR = 2, EVEN_LEAST = 0.004;
-    private static final int MOST_BESIDE = 24;
+    /** A neighbour is found among the first few; a drawing of hatches alone is not looked through for each of its lines. */
+    private static final int MOST_BESIDE = 24, MOST_LOOKED = 1500;
     private final Sight s;
 
     Patterns(Sight s) {
@@ -87,7 +88,7 @@ final class Patterns {
     private static List<Double> beside(List<Placed> all, int i, int step) {
         Placed p = all.get(i);
         List<Double> out = new ArrayList<>();
-        for (int k = i + step; k >= 0 && k < all.size(); k += step) {
+        for (int k = i + step, looked = 0; k >= 0 && k < all.size() && looked < MOST_LOOKED; k += step, looked++) {
             double far = Math.abs(all.get(k).off - p.off);
             if (far > 2 * WIDEST || out.size() > MOST_BESIDE) break;
             if (far > ONE && Math.abs(all.get(k).at - p.at) < NEAR) out.add(far);
