@@ -44,7 +44,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -95,11 +97,12 @@ public final class MainWindow {
     private final Keeping keeping;
     private final Documents documents;
     private final FileWatch watch;
-    private final ExecutorService behind = Executors.newSingleThreadExecutor(r -> {
+    /** A docket that is filled after the window was closed asks for nothing any more. */
+    private final ExecutorService behind = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), r -> {
         Thread t = new Thread(r, "measuring");
         t.setDaemon(true);
         return t;
-    });
+    }, new ThreadPoolExecutor.DiscardPolicy());
 
     /** @param close closes the window, once nothing is unsaved or the user does not mind */
     public MainWindow(Workspace w, Asks asks, Sessions sessions, Recent recent, Runnable close) {
