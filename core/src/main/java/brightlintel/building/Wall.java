@@ -57,6 +57,12 @@ public record Wall(ElementId id, Piece reference, Side side, Given<Double> thick
         return reference.at(along, (left() - right()) / 2);
     }
 
+    /** Whether a place lies in its body, or beyond its faces and ends by so much, metres. */
+    public boolean holds(Point p, double more) {
+        Point u = reference.unroll(p);
+        return u.x() >= -more && u.x() <= length() + more && u.y() <= left() + more && u.y() >= -right() - more;
+    }
+
     public Wall with(Piece r) {
         return new Wall(id, r, side, thickness, base, top, from, kind, runs, stance);
     }

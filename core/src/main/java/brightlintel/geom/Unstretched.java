@@ -4,8 +4,7 @@ import java.util.Optional;
 
 /**
  * What is round again once an uneven stretch is undone: a sheet that a printer drew out holds ellipses and splines for arcs, and the
- * factors
- * that undo it are measured, so that nothing is round exactly.
+ * factors that undo it are measured, so that nothing is round exactly.
  */
 public final class Unstretched {
     /** Of the radius: how far a curve may leave its circle. Of its length: the largest radius. Radians: less of a circle is none. */
@@ -33,10 +32,8 @@ public final class Unstretched {
     }
 
     private static Optional<Curve> arc(Curve c) {
-        Point p = c.first(), m = c.at(0.5), q = c.last(), u = m.minus(p), v = q.minus(p);
-        double d = 2 * u.cross(v), uu = u.dot(u), vv = v.dot(v);
-        if (!(Math.abs(d) > 1e-9 * (uu + vv))) return Optional.empty();
-        Point centre = p.plus(new Point(v.y() * uu - u.y() * vv, u.x() * vv - v.x() * uu).times(1 / d));
+        Point p = c.first(), m = c.at(0.5), q = c.last(), centre = ThreePoints.centre(p, m, q, 1e-9).orElse(null);
+        if (centre == null) return Optional.empty();
         double r = centre.distance(p), start = p.minus(centre).angle(), half = Angles.signed(m.minus(centre).angle() - start);
         double rest = Angles.signed(q.minus(centre).angle() - m.minus(centre).angle()), sweep = half + rest;
         if (half * rest <= 0 || Math.abs(sweep) < LEAST || r > LARGEST * p.distance(m)) return Optional.empty();

@@ -113,9 +113,8 @@ public final class Areas {
         List<Enclosure> out = new ArrayList<>();
         Geometry all = parted(GeometryPrecisionReducer.reduce(opened, TENTH));
         for (int i = 0; i < all.getNumGeometries(); i++) if (all.getGeometryN(i) instanceof Polygon p && !p.isEmpty()) {
-            List<Ring> within = new ArrayList<>();
-            for (int k = 0; k < p.getNumInteriorRing(); k++) within.add(ring(p.getInteriorRingN(k).getCoordinates()));
-            out.add(new Enclosure(ring(p.getExteriorRing().getCoordinates()), within));
+            List<Ring> edges = edges(p);
+            out.add(new Enclosure(edges.getFirst(), edges.subList(1, edges.size())));
         }
         return out;
     }
@@ -177,11 +176,14 @@ public final class Areas {
         Geometry g = TopologyPreservingSimplifier.simplify(mitred(p, HAIR), 4 * HAIR);
         List<List<Ring>> out = new ArrayList<>();
         for (int i = 0; i < g.getNumGeometries(); i++)
-            if (g.getGeometryN(i) instanceof Polygon x && !x.isEmpty()) {
-                List<Ring> rings = new ArrayList<>(List.of(ring(x.getExteriorRing().getCoordinates())));
-                for (int k = 0; k < x.getNumInteriorRing(); k++) rings.add(ring(x.getInteriorRingN(k).getCoordinates()));
-                out.add(rings);
-            }
+            if (g.getGeometryN(i) instanceof Polygon x && !x.isEmpty()) out.add(edges(x));
+        return out;
+    }
+
+    /** The outer edge, then those of the holes. */
+    private static List<Ring> edges(Polygon p) {
+        List<Ring> out = new ArrayList<>(List.of(ring(p.getExteriorRing().getCoordinates())));
+        for (int k = 0; k < p.getNumInteriorRing(); k++) out.add(ring(p.getInteriorRingN(k).getCoordinates()));
         return out;
     }
 
@@ -193,10 +195,7 @@ public final class Areas {
         all = TopologyPreservingSimplifier.simplify(mitred(all, -HAIR), 4 * HAIR);
         List<Ring> out = new ArrayList<>();
         for (int i = 0; i < all.getNumGeometries(); i++)
-            if (all.getGeometryN(i) instanceof Polygon p) {
-                out.add(ring(p.getExteriorRing().getCoordinates()));
-                for (int k = 0; k < p.getNumInteriorRing(); k++) out.add(ring(p.getInteriorRingN(k).getCoordinates()));
-            }
+            if (all.getGeometryN(i) instanceof Polygon p) out.addAll(edges(p));
         return out;
     }
 

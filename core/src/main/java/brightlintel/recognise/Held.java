@@ -119,12 +119,7 @@ public record Held(List<StoreyElement> changed, List<StoreyElement> gone, int ag
 
     private static boolean isFree(Wall w, double along, Contents there) {
         Point p = w.reference().at(along, (w.left() - w.right()) / 2);
-        return there.walls().stream().noneMatch(o -> o != w && holds(o, p, 0));
-    }
-
-    private static boolean holds(Wall w, Point p, double more) {
-        Point u = w.reference().unroll(p);
-        return u.x() >= -more && u.x() <= w.length() + more && u.y() <= w.left() + more && u.y() >= -w.right() - more;
+        return there.walls().stream().noneMatch(o -> o != w && o.holds(p, 0));
     }
 
     /** A round one is there or not. */
@@ -132,7 +127,7 @@ public record Held(List<StoreyElement> changed, List<StoreyElement> gone, int ag
         int in = 0;
         for (int i = 0; i < SAMPLES; i++) {
             Point p = w.middle(w.length() * (i + 0.5) / SAMPLES);
-            if (shown.walls().stream().anyMatch(s -> holds(s, p, SAME))) in++;
+            if (shown.walls().stream().anyMatch(s -> s.holds(p, SAME))) in++;
         }
         return in >= SHOWN * SAMPLES ? Optional.of(w) : Optional.empty();
     }
@@ -144,7 +139,7 @@ public record Held(List<StoreyElement> changed, List<StoreyElement> gone, int ag
         boolean back = false;
         for (Opening s : shown.openings()) {
             Wall host = shown.walls().stream().filter(x -> x.id().equals(s.wall())).findFirst().orElse(null);
-            if (host == null || !holds(w, host.middle(s.along()), NEAR)) continue;
+            if (host == null || !w.holds(host.middle(s.along()), NEAR)) continue;
             double at = w.reference().unroll(host.middle(s.along())).x(), half = s.width().value() / 2;
             double both = Math.min(at + half, o.end()) - Math.max(at - half, o.start());
             if (both < SHOWN * Math.min(s.width().value(), o.width().value()) || both <= most) continue;

@@ -91,14 +91,9 @@ public final class Pending {
         int in = 0;
         for (int i = 0; i < SAMPLES; i++) {
             Point p = w.middle(w.length() * (i + 0.5) / SAMPLES);
-            if (there.walls().stream().anyMatch(o -> holds(o, p))) in++;
+            if (there.walls().stream().anyMatch(o -> o.holds(p, 0))) in++;
         }
         return in >= COVERED * SAMPLES;
-    }
-
-    private static boolean holds(Wall w, Point p) {
-        Point u = w.reference().unroll(p);
-        return u.x() >= 0 && u.x() <= w.length() && u.y() <= w.left() && u.y() >= -w.right();
     }
 
     /** In the wall that is there, where that is free; nothing while its wall is only proposed. */
@@ -109,7 +104,7 @@ public final class Pending {
         if (proposed == null) return Optional.empty();
         Point at = proposed.middle(o.along());
         for (Wall w : own.map(List::of).orElse(there.walls())) {
-            if (!holds(w, at)) continue;
+            if (!w.holds(at, 0)) continue;
             double along = w.reference().unroll(at).x();
             boolean back = w.reference().direction(along).dot(proposed.reference().direction(o.along())) < 0;
             Opening moved = o.withWall(w.id()).withAlong(along);

@@ -142,13 +142,13 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         return i -> names.contains(s.layers().get(s.layerOf(i)).name());
     }
 
-    /** @param share of all that is told to be walls: on one of the layers that most of them are on, others are walls, too */
     /** In a wall that is there, and no column that stands in it. */
     private static boolean isIn(Opening o, List<Wall> walls, List<Column> posts) {
         return walls.stream().filter(w -> w.id().equals(o.wall())).findFirst().map(w -> w.middle(o.along())).filter(p -> posts.stream()
             .noneMatch(c -> c.ground().holds(p))).isPresent();
     }
 
+    /** @param share of all that is told to be walls: on one of the layers that most of them are on, others are walls, too */
     private static boolean holdsWalls(RoleFinding.OfPart p, double share) {
         int all = p.roles().values().stream().mapToInt(x -> x).sum();
         return p.role() != Role.DIMENSION && p.role() != Role.WALL && (p.roles().getOrDefault(Role.WALL, 0) >= WALLS * all || share

@@ -4,6 +4,7 @@ import brightlintel.building.Mend;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
+import brightlintel.geom.ThreePoints;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -120,7 +121,7 @@ final class Arcs {
         Point a = from(run.getFirst()), z = to(run.getLast());
         boolean closed = a.distance(z) <= 4 * b.touch;
         Point m = to(run.get((run.size() - 1) / 2)), third = closed ? to(run.get((run.size() - 1) * 3 / 4)) : z;
-        Point c = centre(a, m, third);
+        Point c = ThreePoints.centre(a, m, third, 1e-12).orElse(null);
         if (c == null) return;
         double r = c.distance(a), sweep = 0;
         for (int k : run) {
@@ -134,13 +135,5 @@ final class Arcs {
         b.bit(Mend.ARCS, arc, true);
         b.bend(first, arc);
         for (int k : run.subList(1, run.size())) b.becomes(k / 2, first);
-    }
-
-    private static Point centre(Point a, Point m, Point z) {
-        Point u = m.minus(a), v = z.minus(a);
-        double d = 2 * u.cross(v);
-        if (Math.abs(d) < 1e-12 * (u.dot(u) + v.dot(v))) return null;
-        double x = (v.y() * u.dot(u) - u.y() * v.dot(v)) / d, y = (u.x() * v.dot(v) - v.x() * u.dot(u)) / d;
-        return a.plus(new Point(x, y));
     }
 }

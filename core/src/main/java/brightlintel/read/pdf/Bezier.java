@@ -4,6 +4,7 @@ import brightlintel.geom.Angles;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Nurbs;
 import brightlintel.geom.Point;
+import brightlintel.geom.ThreePoints;
 import java.util.List;
 
 /**
@@ -55,7 +56,7 @@ final class Bezier {
     }
 
     private static Curve.EllipticArc arc(Point p0, Point p1, Point p2, Point p3) {
-        Point m = at(p0, p1, p2, p3, 0.5), c = centre(p0, m, p3);
+        Point m = at(p0, p1, p2, p3, 0.5), c = ThreePoints.centre(p0, m, p3, 1e-9).orElse(null);
         if (c == null) return null;
         double r = c.distance(p0), sign = Math.signum(m.minus(p0).cross(p3.minus(m)));
         double start = p0.minus(c).angle(), end = p3.minus(c).angle();
@@ -69,14 +70,6 @@ final class Bezier {
         Point q = at(p0, p1, p2, p3, 0.25);
         double walked = sign * Angles.signed(q.minus(c).angle() - start) / wide;
         return walked > 0.2 && walked < 0.3 ? Curve.EllipticArc.circular(c, r, start, sweep) : null;
-    }
-
-    private static Point centre(Point a, Point b, Point c) {
-        Point u = b.minus(a), v = c.minus(a);
-        double d = 2 * u.cross(v);
-        if (!(Math.abs(d) > 1e-9 * (u.dot(u) + v.dot(v)))) return null;
-        double uu = u.dot(u), vv = v.dot(v);
-        return a.plus(new Point(v.y() * uu - u.y() * vv, u.x() * vv - v.x() * uu).times(1 / d));
     }
 
     /** One arc of both, about the mean of their centres; null where they are of two circles. */

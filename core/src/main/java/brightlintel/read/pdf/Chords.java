@@ -3,6 +3,7 @@ package brightlintel.read.pdf;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
+import brightlintel.geom.ThreePoints;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -63,7 +64,7 @@ final class Chords {
         Point a = chords.getFirst().first(), z = chords.getLast().last();
         boolean whole = a.distance(z) < OFF;
         int n = chords.size();
-        Point c = centre(a, chords.get(n / 3).last(), whole ? chords.get(2 * n / 3).last() : z);
+        Point c = ThreePoints.centre(a, chords.get(n / 3).last(), whole ? chords.get(2 * n / 3).last() : z, 1e-9).orElse(null);
         if (c == null) return null;
         double r = c.distance(a), sweep = 0;
         for (Curve k : chords) {
@@ -73,12 +74,5 @@ final class Chords {
         }
         if (Math.abs(sweep) < SWEEP) return null;
         return Curve.EllipticArc.circular(c, r, a.minus(c).angle(), whole ? Math.copySign(Angles.TURN, sweep) : sweep);
-    }
-
-    private static Point centre(Point a, Point m, Point z) {
-        Point u = m.minus(a), v = z.minus(a);
-        double d = 2 * u.cross(v), uu = u.dot(u), vv = v.dot(v);
-        if (!(Math.abs(d) > 1e-9 * (uu + vv))) return null;
-        return a.plus(new Point(v.y() * uu - u.y() * vv, u.x() * vv - v.x() * uu).times(1 / d));
     }
 }

@@ -22,19 +22,30 @@ final class IfcVoids {
     /** Radians: over more of a circle straight sides would run too far out. */
     private static final double WIDE = 1.2;
 
-    private IfcVoids() { }
+    private final Wall w;
+    private final Tolerances tol;
+    /** Where the body of a straight wall begins and ends, along it. */
+    private final double from, to;
 
     /** @param body of the wall, in the storey */
-    static Ring ground(Opening o, Wall w, List<Ring> body, Tolerances tol) {
+    IfcVoids(Wall w, List<Ring> body, Tolerances tol) {
+        this.w = w;
+        this.tol = tol;
+        double first = Double.MAX_VALUE, last = -Double.MAX_VALUE;
+        if (w.reference().isStraight()) for (Enclosure e : Areas.plates(body, List.of())) for (Point c : e.outline().corners()) {
+            double x = w.reference().unroll(c).x();
+            first = Math.min(first, x);
+            last = Math.max(last, x);
+        }
+        from = first;
+        to = last;
+    }
+
+    /** In the storey. */
+    Ring of(Opening o) {
         Piece r = w.reference();
         double right = -w.right() - BEYOND, left = w.left() + BEYOND;
         if (r.isStraight()) {
-            double from = Double.MAX_VALUE, to = -Double.MAX_VALUE;
-            for (Enclosure e : Areas.plates(body, List.of())) for (Point c : e.outline().corners()) {
-                double x = r.unroll(c).x();
-                from = Math.min(from, x);
-                to = Math.max(to, x);
-            }
             double start = o.start() < from + THIN ? Math.min(o.start(), from) - BEYOND : o.start();
             double end = o.end() > to - THIN ? Math.max(o.end(), to) + BEYOND : o.end();
             return new Ring(List.of(r.at(start, right), r.at(end, right), r.at(end, left), r.at(start, left))).counterClockwise();
@@ -43,10 +54,10 @@ final class IfcVoids {
         if (half > WIDE / 2) return Solids.openingGround(o, w, right, left, tol);
         List<Point> out = new ArrayList<>();
         for (double[] c : new double[][] {{o.start(), right}, {o.end(), right}, {o.end(), left}, {o.start(), left}}) {
-            Point p = r.at(c[0], c[1]), from = p.minus(r.centre());
+            Point p = r.at(c[0], c[1]), off = p.minus(r.centre());
             // the outer side is the chord that touches the circle beyond the outer face
-            boolean outer = from.length() > r.radius();
-            out.add(outer ? r.centre().plus(from.times(1 / Math.cos(half))) : p);
+            boolean outer = off.length() > r.radius();
+            out.add(outer ? r.centre().plus(off.times(1 / Math.cos(half))) : p);
         }
         return new Ring(out).counterClockwise();
     }

@@ -6,10 +6,7 @@ import brightlintel.building.BuildingOutline;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
-import brightlintel.building.GridLabels;
-import brightlintel.building.GridLine;
 import brightlintel.building.Heights;
-import brightlintel.building.Ids;
 import brightlintel.building.KindId;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
@@ -28,7 +25,6 @@ import brightlintel.building.Wall;
 import brightlintel.building.WallKind;
 import brightlintel.building.Zone;
 import brightlintel.geom.Affine;
-import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
@@ -52,15 +48,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 
 /**
  * Walls keep whole bodies; openings void them. GlobalIds follow from the ids of the project, so they stay the same from one hand-over to
  * the next. The only thing that differs between two hand-overs of one project is the time in the header.
  */
 public final class IfcWriter {
-    /** An opening's body reaches this far out of both faces, so that no skin is left. */
-    private static final double BEYOND = 0.05;
     private static final double LEAF = 0.04, PANE = 0.06;
     private static final Point EAST = new Point(1, 0);
     private final Project project;
@@ -237,7 +230,9 @@ public final class IfcWriter {
             sets.length("Height", top.most()), sets.area("GrossFootprintArea", area), sets.volume("GrossVolume", Solids.volume(w, ground,
                 List.of(), top)),
             sets.volume("NetVolume", Solids.volume(w, ground, openings, top)));
-        for (Opening o : openings) opening(o, new Host(w, wall, at, local, base), in);
+        if (openings.isEmpty()) return;
+        Host host = new Host(w, wall, at, local, base, new IfcVoids(w, ground, tol));
+        for (Opening o : openings) opening(o, host, in);
     }
 
     /** A wall whose ground others cover wholly, like one drawn twice, has an axis but no body. */
@@ -257,13 +252,13 @@ public final class IfcWriter {
     }
 
     /** A wall that was written. @param base above the storey's floor */
-    private record Host(Wall wall, Ref ref, Ref at, Affine local, double base) { }
+    private record Host(Wall wall, Ref ref, Ref at, Affine local, double base, IfcVoids voids) { }
 
     private void opening(Opening o, Host host, Floor in) {
         Wall w = host.wall;
         double sill = o.sill().value(), height = o.head().value() - sill;
         Ref at = shapes.placement(host.at, 0, 0, sill, EAST);
-        Ring ground = IfcVoids.ground(o, w, in.footprints.of(w.id()), tol).mapped(host.local);
+        Ring ground = host.voids.of(o).mapped(host.local);
         Ref hole = s.add("IFCOPENINGELEMENT", sets.id("hole/" + o.id().value()), NONE, NONE, NONE, NONE, at,
             shapes.shape(shapes.prisms(List.of(ground), List.of(), 0, height)), NONE, StepText.of("OPENING"));
         s.add("IFCRELVOIDSELEMENT", sets.id("voids/" + o.id().value()), NONE, NONE, NONE, host.ref, hole);

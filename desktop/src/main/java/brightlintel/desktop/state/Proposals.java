@@ -72,6 +72,7 @@ public final class Proposals {
     private List<Leftover> left = List.of();
     private List<Wall> slabOf;
     private Optional<Ring> slabRing = Optional.empty();
+    private final HeldStorey held = new HeldStorey();
 
     /** In the order in which they are decided; first what the drawing shows otherwise, where the storey is held against it. */
     public enum Kind {
@@ -87,14 +88,6 @@ public final class Proposals {
 
     private record Looked(AsReceived.Key of, Recognising at) { }
 
-    /** The storey that is held against its drawing. @param kept what stays as it is, whatever the drawing shows */
-    private record Holding(StoreyId on, Set<ElementId> kept) { }
-
-    private Optional<Holding> holding = Optional.empty();
-    private Held held = Held.NOTHING;
-    private Recognised heldOf;
-    private Object heldAgainst;
-
     private record Open(Recognised of, Project project, StoreyId on, int dropped, Enclosures walls, Recognised is) { }
 
     Proposals(Workspace w) {
@@ -107,7 +100,7 @@ public final class Proposals {
         wanted = null;
         looked = new Looked(null, null);
         dropped.clear();
-        holding = Optional.empty();
+        held.hold(Optional.empty());
         leaveHand();
     }
 
@@ -178,8 +171,8 @@ public final class Proposals {
     public List<Element> of(Kind k) {
         Recognised o = open();
         List<? extends Element> some = switch (k) {
-            case GONE -> held().map(h -> open(h.gone())).orElse(List.of());
-            case CHANGED -> held().map(h -> open(h.changed())).orElse(List.of());
+            case GONE -> held().map(h -> held.open(h.gone())).orElse(List.of());
+            case CHANGED -> held().map(h -> held.open(h.changed())).orElse(List.of());
             // taken as a whole, by its own part of the docket
             case GRID -> o.grid();
             case WALLS -> o.walls();
@@ -195,21 +188,13 @@ public final class Proposals {
 
     /** How the storey in hand differs from its drawing, while it is held against it. */
     public Optional<Held> held() {
-        if (holding.filter(h -> h.on.equals(w.storeyId())).isEmpty() || found().isEmpty()) return Optional.empty();
-        if (heldOf != found || heldAgainst != w.contents()) held = Held.of(found, w.contents());
-        heldOf = found;
-        heldAgainst = w.contents();
-        return Optional.of(held);
+        return held.of(w.storeyId(), found(), w.contents());
     }
 
     /** Holds the storey in hand against its drawing, or no longer. */
     public void hold() {
-        holding = held().isPresent() ? Optional.empty() : Optional.of(new Holding(w.storeyId(), new HashSet<>()));
+        held.hold(held().isPresent() ? Optional.empty() : Optional.of(w.storeyId()));
         look(Optional.empty());
-    }
-
-    private List<StoreyElement> open(List<StoreyElement> some) {
-        return some.stream().filter(e -> holding.filter(h -> h.kept.contains(e.id())).isEmpty()).toList();
     }
 
     /** Round all walls, once none of them waits. */
@@ -367,7 +352,7 @@ public final class Proposals {
     public void refuse() {
         inHand().ifPresent(e -> after(e, () -> {
             if (kindOf(e).isThere()) {
-                holding.ifPresent(h -> h.kept.add(e.id()));
+                held.keep(e.id());
                 return;
             }
             Optional<Edit> said = Verdicts.refuse(e);

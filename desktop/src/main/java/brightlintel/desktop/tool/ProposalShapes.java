@@ -55,17 +55,16 @@ public final class ProposalShapes {
         for (GridLine g : open.grid()) out.add(Outline.of(g, Proposals.Kind.GRID, g.line().points(CHORD), false));
         for (int i = 0; i < open.rooms().size(); i++) out.add(Outline.of(open.rooms().get(i), Proposals.Kind.ROOMS,
             open.grounds().get(i).outline().chords(CHORD), true));
-        for (Wall x : open.walls()) out.add(Outline.of(x, Proposals.Kind.WALLS, body(x), true));
-        for (Opening o : open.openings()) w.contents().wall(o.wall()).ifPresent(x -> out.add(Outline.of(o, Proposals.Kind.OPENINGS,
-            Solids.openingGround(o, x, -x.right(), x.left(), Tolerances.BUILDING).corners(), true)));
-        for (Column c : open.columns()) out.add(Outline.of(c, Proposals.Kind.COLUMNS, c.ground().chords(CHORD), true));
-        for (int i = 0; i < differs.size(); i++) there(w, differs.get(i), i < gone ? Proposals.Kind.GONE : Proposals.Kind.CHANGED, out);
+        for (Wall x : open.walls()) shape(w, x, Proposals.Kind.WALLS, out);
+        for (Opening o : open.openings()) shape(w, o, Proposals.Kind.OPENINGS, out);
+        for (Column c : open.columns()) shape(w, c, Proposals.Kind.COLUMNS, out);
+        for (int i = 0; i < differs.size(); i++) shape(w, differs.get(i), i < gone ? Proposals.Kind.GONE : Proposals.Kind.CHANGED, out);
         all = List.copyOf(out);
         return all;
     }
 
-    /** One that is there and is shown otherwise, as it would be. */
-    private static void there(Workspace w, Element e, Proposals.Kind k, List<Outline> out) {
+    /** As it would be; a room as what is there encloses it. */
+    private static void shape(Workspace w, Element e, Proposals.Kind k, List<Outline> out) {
         switch (e) {
             case Wall x -> out.add(Outline.of(x, k, body(x), true));
             case Opening o -> w.contents().wall(o.wall()).ifPresent(x -> out.add(Outline.of(o, k, Solids.openingGround(o, x, -x.right(),
