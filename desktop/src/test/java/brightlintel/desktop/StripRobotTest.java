@@ -255,6 +255,8 @@ class StripRobotTest extends WindowRobot {
         button("repeat-go");
         assertThat(project().storey(upper).orElseThrow().sameAs()).contains(w.storeyId());
         keys(KeyCode.PAGE_UP);
+        // what is proposed of this storey comes into the docket above the button
+        until("its drawing is looked through", () -> w.drawing().isPresent() && w.proposals().found().isPresent());
         button("repeat-part");
         assertThat(project().storey(upper).orElseThrow().sameAs()).isEmpty();
     }

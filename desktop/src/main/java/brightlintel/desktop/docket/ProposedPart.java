@@ -99,13 +99,16 @@ final class ProposedPart {
         n.forEach((key, count) -> v.getChildren().add(Parts.figure(Words.of(key), Parts.right(Integer.toString(count)))));
     }
 
+    /** Offers to hold it against its drawing: below all else, since it comes when the drawing is looked through. */
+    Optional<Node> offersToHold() {
+        boolean offers = p.held().isEmpty() && commands.get("hold-storey").isEnabled(w) && !p.waits();
+        return offers ? Optional.of(Parts.row(Parts.button(w, commands.get("hold-storey"), false))) : Optional.empty();
+    }
+
     /** The storey held against its drawing: what agrees, what is shown otherwise, what is not shown. */
     Optional<Node> held() {
         Optional<Held> held = p.held();
-        if (held.isEmpty()) {
-            boolean offers = commands.get("hold-storey").isEnabled(w) && !p.waits();
-            return offers ? Optional.of(Parts.row(Parts.button(w, commands.get("hold-storey"), false))) : Optional.empty();
-        }
+        if (held.isEmpty()) return Optional.empty();
         int gone = p.of(Kind.GONE).size(), changed = p.of(Kind.CHANGED).size(), all = gone + changed;
         boolean fresh = p.found().isPresent() && (!p.of(Kind.WALLS).isEmpty() || !p.of(Kind.OPENINGS).isEmpty()
             || !p.of(Kind.COLUMNS).isEmpty());

@@ -83,6 +83,7 @@ final class TraceDocket {
             Parts.row(Parts.button(w, commands.get("slab-from-walls"), false), Parts.button(w, commands.get("roof-from-walls"), false),
                 Parts.button(w, commands.get("outline-from-walls"), false))));
         parts.add(StoreysPart.build(w, commands));
+        proposed.offersToHold().ifPresent(parts::add);
         return Parts.docket(parts.toArray(Node[]::new));
     }
 
