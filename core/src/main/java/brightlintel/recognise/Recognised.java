@@ -100,12 +100,12 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         double all = metres.values().stream().mapToDouble(x -> x).sum();
         IntPredicate holds = of(d.strokes(), roles, p -> p.isMixed() || holdsWalls(p, metres.getOrDefault(p.name(), 0.0) / all));
         IntFunction<Role> own = i -> holds.test(i) ? roles.of().get(i) : role.apply(i);
-        IntPredicate walls = i -> mayBeWall(i, own.apply(i), d.strokes(), mixed), grid = i -> role.apply(i) == Role.GRID, columns = i ->
+        IntPredicate open = new Leaves(d)::isLeaf, walls = i -> !open.test(i) && mayBeWall(i, own.apply(i), d.strokes(), mixed), grid = i -> role.apply(i) == Role.GRID, columns = i ->
             role.apply(i)
             == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
         // one face of a wall may have been told and the other taken for something else
-        IntPredicate perhaps = i -> role.apply(i) == Role.WINDOW || holds.test(i) && d.strokes().pathOf(i) == null && PERHAPS.contains(
+        IntPredicate perhaps = i -> !open.test(i) && role.apply(i) == Role.WINDOW || !open.test(i) && holds.test(i) && d.strokes().pathOf(i) == null && PERHAPS.contains(
             own.apply(i));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());

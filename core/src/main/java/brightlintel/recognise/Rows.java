@@ -14,7 +14,7 @@ import brightlintel.recognise.Faces.Stretch;
  */
 final class Rows {
     /** Metres: spacings, and by how much one of a row may be otherwise; of a spacing: the same. Lines of a row at least. */
-    private static final double NARROW = 0.04, WIDE = 0.7, OFF = 0.006, SHARE = 0.02, BESIDE = 0.4;
+    private static final double NARROW = 0.04, WIDE = 0.7, OFF = 0.006, SHARE = 0.005, BESIDE = 0.4;
     private static final int LEAST = 5;
     private final List<Line> lines;
     private final List<boolean[]> inRow = new ArrayList<>();

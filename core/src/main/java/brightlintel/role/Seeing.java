@@ -14,7 +14,9 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /** The passes over a drawing: what a stroke is told from what lies beside it. Lengths are metres. */
@@ -25,7 +27,7 @@ final class Seeing {
     private static final double WINDOW_LEAST = 0.35, WINDOW_MOST = 6, DEEP = 0.6, TREAD_LEAST = 0.2, TREAD_MOST = 0.42, ENDS = 0.012;
     private static final double WINDING_LEAST = 0.7, WINDING_MOST = 5;
     private static final int RAYS = 5;
-    private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2, REACHES = 0.85;
+    private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2, REACHES = 0.85, LINE = 0.02;
     private final Sight s;
     private final Strokes strokes;
     private final Near texts;
@@ -271,23 +273,40 @@ final class Seeing {
         }
     }
 
+    /** What reaches from end to end beside a number is its line; what stands at its ends on the same layer belongs to it, too. */
     private void line(Point a, Point b, Point u) {
         double slack = 0.5 / s.metres;
+        List<Integer> near = new ArrayList<>(), reaching = new ArrayList<>();
+        Set<Integer> layers = new HashSet<>();
         strokes.chordsIn(Box.of(a, b).grown(slack), c -> {
             int i = strokes.strokeOf(c);
-            if (!strokes.isStraight(i)) return;
-            Curve l = strokes.curveOf(i);
-            Point p = l.first(), q = l.last(), w = q.minus(p);
-            double long_ = w.length(), along = Math.abs(w.dot(u)) / Math.max(long_, 1e-12), beside = Math.abs(u.cross(p.minus(a)));
+            if (strokes.isStraight(i)) (reaches(strokes.curveOf(i), a, b, u, slack) ? reaching : near).add(i);
+        });
+        // the face that was measured may run along beside it, as long
+        double nearest = reaching.stream().mapToDouble(i -> beside(i, a, u)).min().orElse(0);
+        for (int i : reaching) if (beside(i, a, u) < nearest + LINE / s.metres) {
+            layers.add(strokes.layerOf(i));
+            s.seeUpTo(i, Role.DIMENSION, 1.8, 1.8);
+        }
+        for (int i : near) {
+            Point p = strokes.curveOf(i).first(), q = strokes.curveOf(i).last();
             boolean atEnd = Math.min(Math.min(p.distance(a), q.distance(a)), Math.min(p.distance(b), q.distance(b))) < slack
                 || segment(p, q, a) < slack / 3 || segment(p, q, b) < slack / 3;
-            // a face beside it is shorter than what it measures, or stands alone; the line under a number reaches from end to end
-            double from = Math.max(0, Math.min(u.dot(p.minus(a)), u.dot(q.minus(a)))), to = Math.min(a.distance(b),
-                Math.max(u.dot(p.minus(a)),
-                u.dot(q.minus(a))));
-            if (along > 0.999 && beside < slack && to - from > REACHES * a.distance(b)) s.seeUpTo(i, Role.DIMENSION, 1.8, 1.8);
-            else if (atEnd && long_ * s.metres < 3) s.seeUpTo(i, Role.DIMENSION, long_ * s.metres < 0.5 ? 1.8 : 0.9, 1.8);
-        });
+            boolean own = layers.isEmpty() || layers.contains(strokes.layerOf(i));
+            if (own && atEnd && s.length(i) < 3) s.seeUpTo(i, Role.DIMENSION, s.length(i) < 0.5 ? 1.8 : 0.9, 1.8);
+        }
+    }
+
+    private double beside(int stroke, Point a, Point u) {
+        return Math.abs(u.cross(strokes.curveOf(stroke).first().minus(a)));
+    }
+
+    private static boolean reaches(Curve l, Point a, Point b, Point u, double slack) {
+        Point p = l.first(), q = l.last(), w = q.minus(p);
+        double along = Math.abs(w.dot(u)) / Math.max(w.length(), 1e-12), beside = Math.abs(u.cross(p.minus(a)));
+        double s = u.dot(p.minus(a)), t = u.dot(q.minus(a)), from = Math.max(0, Math.min(s, t)),
+            to = Math.min(a.distance(b), Math.max(s, t));
+        return along > 0.999 && beside < slack && to - from > REACHES * a.distance(b);
     }
 
     private static double segment(Point p, Point q, Point x) {

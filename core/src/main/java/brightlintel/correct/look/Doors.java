@@ -7,6 +7,7 @@ import brightlintel.geom.Angles;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
+import brightlintel.geom.Unstretched;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -37,7 +38,8 @@ public final class Doors {
             if (seen.add(key(a, a.u().length()))) out.add(new Door(a.u().length(), a.centre(), r.from()));
         });
         for (int i = 0; i < s.size(); i++) {
-            if (s.isStraight(i) || !d.strokeShown().test(i) || !(s.curveOf(i) instanceof Curve.EllipticArc a)) continue;
+            // on a sheet that was stretched arcs are splines or ellipses
+            if (s.isStraight(i) || !d.strokeShown().test(i) || !(Unstretched.of(s.curveOf(i)) instanceof Curve.EllipticArc a)) continue;
             if (s.pathOf(i) != null && measures.contains(s.pathOf(i).insert()) || s.entityOf(i) instanceof Entity.Hatch) continue;
             double degrees = Math.toDegrees(Math.abs(a.sweep())), r = a.u().length();
             if (degrees < LEAST || degrees > MOST || !(r > 0) || Math.abs(a.v().length() / r - 1) > ROUND) continue;
