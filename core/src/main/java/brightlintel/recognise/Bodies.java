@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Predicate;
 
 import brightlintel.geom.Point;
 
@@ -65,13 +64,12 @@ final class Bodies {
 
     private Bodies() { }
 
-    /** @param inside of what is no wall */
-    static List<Body> of(List<Direction> directions, Predicate<Point> inside) {
+    static List<Body> of(List<Direction> directions, Pieces pieces) {
         List<Candidate> all = new ArrayList<>();
         List<Integer> of = new ArrayList<>();
         for (int k = 0; k < directions.size(); k++) {
             int before = all.size();
-            candidates(directions.get(k), inside, all);
+            candidates(directions.get(k), pieces, all);
             for (int i = before; i < all.size(); i++) of.add(k);
         }
         Map<Long, Double> weight = weights(all);
@@ -97,7 +95,7 @@ final class Bodies {
         return believed(out, weight);
     }
 
-    private static void candidates(Direction d, Predicate<Point> inside, List<Candidate> to) {
+    private static void candidates(Direction d, Pieces pieces, List<Candidate> to) {
         List<Line> l = d.lines();
         for (int i = 0; i < l.size(); i++)
             for (int k = i + 1; k < l.size() && l.get(k).off() - l.get(i).off() <= THICK; k++) {
@@ -114,7 +112,9 @@ final class Bodies {
                     List<Integer> strokes = new ArrayList<>(a.strokes());
                     strokes.addAll(b.strokes());
                     double middle = (l.get(i).off() + l.get(k).off()) / 2;
-                    for (double[] f : free) if (f[1] - f[0] >= LEAST && !isInside(d, f, middle, inside))
+                    Point between = d.at((from + upTo) / 2, middle);
+                    if (pieces.turnsAway(a.strokes(), between) || pieces.turnsAway(b.strokes(), between)) continue;
+                    for (double[] f : free) if (f[1] - f[0] >= LEAST && !isInside(d, f, middle, pieces))
                         to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], covered(l.get(i), l.get(k), f[0],
                             f[1]), strokes)));
                 }
@@ -122,8 +122,8 @@ final class Bodies {
     }
 
     /** Whether all of a stretch lies within what is no wall: a frame of words may lie across a wall. */
-    private static boolean isInside(Direction d, double[] f, double off, Predicate<Point> inside) {
-        return inside.test(d.at((f[0] + f[1]) / 2, off)) && inside.test(d.at(f[0] + LEAST / 3, off)) && inside.test(d.at(f[1] - LEAST / 3,
+    private static boolean isInside(Direction d, double[] f, double off, Pieces pieces) {
+        return pieces.holds(d.at((f[0] + f[1]) / 2, off)) && pieces.holds(d.at(f[0] + LEAST / 3, off)) && pieces.holds(d.at(f[1] - LEAST / 3,
             off));
     }
 

@@ -9,6 +9,9 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.trace.DrawnMarks;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.IntPredicate;
 
 /**
@@ -23,12 +26,14 @@ final class Pieces {
     /** Of the height of its letters: how high and how long a frame is that holds words; of their width. */
     private static final double HIGH = 4, STRETCHED = 10, WIDER = 1.5;
     private final HPRtree index = new HPRtree();
+    private final Map<Integer, Ring> narrow = new HashMap<>();
 
     Pieces(PlacedDrawing d, IntPredicate wanted) {
         for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted)) {
             Box own = m.section().outline().box();
             double less = Math.min(own.width(), own.height()), more = Math.max(own.width(), own.height());
             Ring r = m.ground();
+            if (less < DEEPER) for (int i : m.strokes()) narrow.put(i, r);
             // a corner of two walls is as large, and mostly empty
             if (r.area() < FULL * less * more) continue;
             boolean piece = less >= DEEPER && less <= WIDE && more <= LONG;
@@ -46,6 +51,11 @@ final class Pieces {
             if (more <= Math.max(STRETCHED * high, WIDER * Math.max(b.width(), b.height()))) return true;
         }
         return false;
+    }
+
+    /** Whether a face is a side of something narrower than any room, and a place lies beyond it: a wall would lie within. */
+    boolean turnsAway(List<Integer> face, Point from) {
+        return face.stream().allMatch(i -> narrow.containsKey(i) && !narrow.get(i).holds(from));
     }
 
     boolean holds(Point p) {

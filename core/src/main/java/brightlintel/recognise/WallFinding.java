@@ -65,7 +65,7 @@ final class WallFinding {
     }
 
     List<Wall> walls() {
-        List<Body> bodies = Bodies.of(Faces.of(d, isWall, isWindow), new Pieces(d, i -> isWall.test(i) || isWindow.test(i))::holds);
+        List<Body> bodies = Bodies.of(Faces.of(d, isWall, isWindow), new Pieces(d, i -> isWall.test(i) || isWindow.test(i)));
         List<Run> all = runs(bodies);
         // glass and layers run along within walls; what is left of them is looked at anew
         Set<Body> within = Collections.newSetFromMap(new IdentityHashMap<>());
