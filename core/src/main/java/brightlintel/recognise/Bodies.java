@@ -31,6 +31,10 @@ final class Bodies {
     private static final double LONG = 1.6;
     /** Of a thickness that the drawing has much of, shorter ones are believed; of the most frequent's metres. */
     private static final double PIER = 0.7, COMMON = 0.15, USUAL = 0.1;
+    /** Of all bodies: how many may be closed by themselves where that is no manner of walls. */
+    private static final double APART = 0.2;
+    /** Metres: from a wall to what stands with its back to it. */
+    private static final double BACK = 0.08;
     /** Metres: how thick a layer beside a core is at most; of its length, what its line may leave out. */
     private static final double LAYER = 0.16, BARE = 0.2;
 
@@ -92,7 +96,7 @@ final class Bodies {
                     c.body.strokes));
             }
         }
-        return believed(out, weight);
+        return withoutPieces(believed(out, weight), pieces);
     }
 
     private static void candidates(Direction d, Pieces pieces, List<Candidate> to) {
@@ -178,6 +182,29 @@ final class Bodies {
         known.addAll(out);
         for (Body b : all) if (!known.contains(b) && !sure.inLine(b).isEmpty()) out.add(b);
         return out;
+    }
+
+    /**
+     * Without what is closed all round by itself, and in line with no body that is not: cupboards, unless each wall has an outline of its
+     * own. What its layer tells to be a wall is one, unless it stands with its back to another.
+     */
+    private static List<Body> withoutPieces(List<Body> all, Pieces pieces) {
+        List<Body> some = all.stream().filter(b -> !pieces.isOne(b.strokes)).toList();
+        double other = some.stream().mapToDouble(b -> b.drawn).sum(), whole = all.stream().mapToDouble(b -> b.drawn).sum();
+        if (other < (1 - APART) * whole) return all;
+        BodiesByLine index = new BodiesByLine(some);
+        return all.stream().filter(b -> !pieces.isOne(b.strokes) || !index.inLine(b).isEmpty() || pieces.isTold(b.strokes)
+            && !standsBeside(b, index)).toList();
+    }
+
+    private static boolean standsBeside(Body b, BodiesByLine others) {
+        boolean[] found = {false};
+        others.near(b, (b.thickness() + THICK) / 2 + BACK, o -> {
+            double gap = Math.abs(o.middle() - b.middle()) - (o.thickness() + b.thickness()) / 2;
+            double along = Math.min(o.to, b.to) - Math.max(o.from, b.from);
+            found[0] |= gap > -ON && gap < BACK && along > b.length() / 2;
+        });
+        return found[0];
     }
 
     static boolean isInLine(Body a, Body b) {

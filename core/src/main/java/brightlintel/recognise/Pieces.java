@@ -26,9 +26,12 @@ final class Pieces {
     /** Of the height of its letters: how high and how long a frame is that holds words; of their width. */
     private static final double HIGH = 4, STRETCHED = 10, WIDER = 1.5;
     private final HPRtree index = new HPRtree();
+    private final IntPredicate told;
     private final Map<Integer, Ring> narrow = new HashMap<>();
 
-    Pieces(PlacedDrawing d, IntPredicate wanted) {
+    /** @param told what is a wall by its layer, whatever it looks like */
+    Pieces(PlacedDrawing d, IntPredicate wanted, IntPredicate told) {
+        this.told = told;
         for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted)) {
             Box own = m.section().outline().box();
             double less = Math.min(own.width(), own.height()), more = Math.max(own.width(), own.height());
@@ -56,6 +59,16 @@ final class Pieces {
     /** Whether a face is a side of something narrower than any room, and a place lies beyond it: a wall would lie within. */
     boolean turnsAway(List<Integer> face, Point from) {
         return face.stream().allMatch(i -> narrow.containsKey(i) && !narrow.get(i).holds(from));
+    }
+
+    /** Whether all of some strokes are sides of one narrow thing. */
+    boolean isOne(List<Integer> strokes) {
+        Ring r = narrow.get(strokes.getFirst());
+        return r != null && strokes.stream().allMatch(i -> narrow.get(i) == r);
+    }
+
+    boolean isTold(List<Integer> strokes) {
+        return strokes.stream().allMatch(told::test);
     }
 
     boolean holds(Point p) {

@@ -112,7 +112,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         // on crossings they are told wherever they were drawn
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);
-        WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)));
+        WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)),
+            i -> !mixed.test(i) && role.apply(i) == Role.WALL);
         List<Wall> walled = new Reaching(d, finding.walls()).reached();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, walled).of(finding.gaps());

@@ -37,15 +37,17 @@ final class WallFinding {
     private static final double LAYERED = 0.3, OF_SEVERAL = 0.87;
     private static final int PLACES = 6;
     private final PlacedDrawing d;
-    private final IntPredicate isWall, isWindow, isOpening, isLine;
+    private final IntPredicate isWall, isWindow, isOpening, isLine, isTold;
 
-    /** @param isWindow what may go on a face; isLine: what may be drawn in a wall at all */
-    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isWindow, IntPredicate isOpening, IntPredicate isLine) {
+    /** @param isWindow what may go on a face; isLine: what may be drawn in a wall at all; isTold: what is a wall by its layer */
+    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isWindow, IntPredicate isOpening, IntPredicate isLine,
+        IntPredicate isTold) {
         this.d = d;
         this.isWall = isWall;
         this.isWindow = isWindow;
         this.isOpening = isOpening;
         this.isLine = isLine;
+        this.isTold = isTold;
     }
 
     /** Between bodies that are one wall; along their direction. */
@@ -65,7 +67,7 @@ final class WallFinding {
     }
 
     List<Wall> walls() {
-        List<Body> bodies = Bodies.of(Faces.of(d, isWall, isWindow), new Pieces(d, i -> isWall.test(i) || isWindow.test(i)));
+        List<Body> bodies = Bodies.of(Faces.of(d, isWall, isWindow), new Pieces(d, i -> isWall.test(i) || isWindow.test(i), isTold));
         List<Run> all = runs(bodies);
         // glass and layers run along within walls; what is left of them is looked at anew
         Set<Body> within = Collections.newSetFromMap(new IdentityHashMap<>());
