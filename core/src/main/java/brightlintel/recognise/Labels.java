@@ -48,8 +48,10 @@ final class Labels {
             if (d.cleared().markShown(i) && !measure.test(i)) texts.add(d.strokes().texts().get(i));
         Map<Enclosure, List<Writing.Row>> rows = new LinkedHashMap<>();
         Map<Manner, int[]> atOpenings = new HashMap<>();
-        // what stands on both sides of a wall is no row
-        for (Writing.Row r : Writing.rows(texts, (a, b) -> room(a, rooms) == room(b, rooms))) {
+        List<Writing.Row> words = Writing.words(texts);
+        Map<Enclosure, List<Writing.Row>> of = new HashMap<>();
+        for (Writing.Row w : words) of.computeIfAbsent(room(w, rooms), _ -> new ArrayList<>()).add(w);
+        for (Writing.Row r : Writing.rows(words, (a, b) -> isOneRow(a, b, rooms, of))) {
             Point at = d.toBuilding().apply(r.centre());
             Optional.ofNullable(room(r, rooms)).ifPresent(e -> rows.computeIfAbsent(e, _ -> new ArrayList<>()).add(r));
             if (RoomWords.isName(r.text())) continue;
@@ -61,6 +63,19 @@ final class Labels {
             Set<Writing.Row> taken = new HashSet<>();
             for (Writing.Row r : some) if (!taken.contains(r)) line(room, r, some, taken, atOpenings);
         });
+    }
+
+    /**
+     * What stands on both sides of a wall is no row, unless the words of a small room reach over its wall: then their middle lies in it,
+     * the last one begins there, and the room beyond is named by others.
+     */
+    private boolean isOneRow(Writing.Row a, Writing.Row b, List<Enclosure> rooms, Map<Enclosure, List<Writing.Row>> words) {
+        Enclosure own = room(a, rooms), beyond = room(b, rooms);
+        if (own == beyond) return true;
+        if (own == null || !own.holds(d.toBuilding().apply(Writing.middle(a, b))) || !own.holds(d.toBuilding().apply(Writing.before(a, b))))
+            return false;
+        return beyond == null || words.get(beyond).stream().filter(w -> !w.equals(b)).anyMatch(w -> RoomWords.isName(w.text()))
+            && words.get(beyond).stream().noneMatch(w -> !w.equals(b) && Writing.isBeside(b, w));
     }
 
     /** That holds its middle; null for none. */

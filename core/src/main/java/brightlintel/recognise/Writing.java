@@ -20,7 +20,7 @@ import brightlintel.geom.Point;
  */
 final class Writing {
     /** In heights of the letters: between words of a row at most; off its base line, a raised figure among them; from row to row. */
-    private static final double SPACE = 3.2, BACK = 0.4, OFF = 0.65, NEXT_LEAST = 1.05, NEXT_MOST = 2.4;
+    private static final double SPACE = 3.2, BACK = 0.4, OFF = 0.65, SLACK = 0.5, NEXT_LEAST = 1.05, NEXT_MOST = 2.4;
     /** Of a height: sizes that are one. */
     private static final double ALIKE = 0.12;
 
@@ -36,11 +36,13 @@ final class Writing {
     private final boolean[] taken;
     private final HPRtree index = new HPRtree();
 
-    /**
-     * Of all texts of a drawing; those of several lines as their lines. In the order of the texts. @param together words that may be of
-     * one row
-     */
-    static List<Row> rows(List<TextMark> texts, BiPredicate<Row, Row> together) {
+    /** In the order of their first words. @param together words that may be of one row */
+    static List<Row> rows(List<Row> words, BiPredicate<Row, Row> together) {
+        return new Writing(words, together).joined();
+    }
+
+    /** Each text, those of several lines as their lines, in the order of the texts. */
+    static List<Row> words(List<TextMark> texts) {
         List<Row> words = new ArrayList<>();
         for (TextMark t : texts) {
             String[] lines = t.plain().split("\n");
@@ -49,7 +51,7 @@ final class Writing {
                 words.add(new Row(lines[k].strip(), t, new Box(b.minX(), b.maxY() - 1 - k * TextMark.STEP, b.maxX(), b.maxY() - k
                     * TextMark.STEP)));
         }
-        return new Writing(words, together).joined();
+        return words;
     }
 
     private Writing(List<Row> words, BiPredicate<Row, Row> together) {
@@ -98,6 +100,25 @@ final class Writing {
         boolean after = at[0].minX() > r.row.minX();
         Box both = new Box(Math.min(at[0].minX(), r.row.minX()), r.row.minY(), Math.max(at[0].maxX(), r.row.maxX()), r.row.maxY());
         return Optional.of(new Row(after ? r.text + " " + text : text + " " + r.text, r.first, both));
+    }
+
+    /** The middle of two of one row. */
+    static Point middle(Row r, Row o) {
+        return r.first.map().apply(r.row.with(within(r, o).orElse(r.row)).centre());
+    }
+
+    /** Where another begins on the side of one, nearly: as far before it as half a letter's height. */
+    static Point before(Row r, Row o) {
+        Box b = within(r, o).orElse(r.row);
+        return r.first.map().apply(new Point(b.minX() > r.row.minX() ? b.minX() - SLACK : b.maxX() + SLACK, b.centre().y()));
+    }
+
+    /** Whether one is a word before or after another on its base line, no farther than words of one row stand. */
+    static boolean isBeside(Row r, Row o) {
+        Optional<Box> b = within(r, o);
+        if (b.isEmpty() || Math.abs(b.get().minY() - r.row.minY()) > OFF) return false;
+        double gap = Math.max(b.get().minX() - r.row.maxX(), r.row.minX() - b.get().maxX());
+        return gap >= -BACK && gap <= SPACE;
     }
 
     /** Where another row lies in the text space of one; nothing where it is of another size, manner or direction. */

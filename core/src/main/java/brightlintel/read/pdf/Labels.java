@@ -17,6 +17,8 @@ import java.util.Map;
 final class Labels {
     /** In heights of the font: what parts words, and what parts labels. */
     private static final double SPACE = 0.14, APART = 1.1;
+    /** Of a size: words that differ by more were written one by one. */
+    private static final double OTHER = 0.004;
     /** A character may lie back over the one before by this much: kerning, and figures that are rounded. */
     private static final double BACK = 0.45;
     private static final double LEVEL = 0.08, WIDEST_SET = 0.7;
@@ -85,7 +87,8 @@ final class Labels {
                 // bold is often made by painting twice
                 if (g.text.equals(last.text) && g.at.distance(last.at) < SAME_PLACE * g.size && last.advance() > 2 * g.at.distance(last.at))
                     continue;
-                if (gap > APART * g.size || gap < -BACK * Math.max(g.size, last.advance())) {
+                boolean other = gap > SPACE * g.size && Math.abs(g.size / last.size - 1) > OTHER;
+                if (other || gap > APART * g.size || gap < -BACK * Math.max(g.size, last.advance())) {
                     out.add(label);
                     label = new ArrayList<>();
                 }
