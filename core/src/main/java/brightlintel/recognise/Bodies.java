@@ -38,8 +38,9 @@ final class Bodies {
     /** Metres: how thick a layer beside a core is at most; of its length, what its line may leave out. */
     private static final double LAYER = 0.16, BARE = 0.2;
 
-    /** @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres */
-    record Body(Direction direction, double right, double left, double from, double to, double drawn, List<Integer> strokes) {
+    /** @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres; apart: in what is closed all round by itself */
+    record Body(Direction direction, double right, double left, double from, double to, double drawn, boolean apart,
+                List<Integer> strokes) {
         /** Whether another sure line runs along close beside it: it may be the core of a wall of several layers, or one of them. */
         boolean isLayer() {
             for (Line l : direction.lines()) {
@@ -93,7 +94,7 @@ final class Bodies {
                 used.computeIfAbsent(right, _ -> new ArrayList<>()).add(s);
                 used.computeIfAbsent(left, _ -> new ArrayList<>()).add(s);
                 out.add(new Body(c.body.direction, c.body.right, c.body.left, f[0], f[1], Math.min(c.body.drawn, f[1] - f[0]),
-                    c.body.strokes));
+                    c.body.apart, c.body.strokes));
             }
         }
         return withoutPieces(believed(out, weight), pieces);
@@ -108,19 +109,20 @@ final class Bodies {
                 for (Stretch a : l.get(i).stretches()) for (Stretch b : l.get(k).stretches()) {
                     double from = Math.max(a.from(), b.from()), upTo = Math.min(a.to(), b.to());
                     if (upTo - from < LEAST) continue;
+                    double middle = (l.get(i).off() + l.get(k).off()) / 2;
+                    Point between = d.at((from + upTo) / 2, middle);
+                    if (pieces.turnsAway(a.strokes(), between) || pieces.turnsAway(b.strokes(), between)) continue;
                     List<double[]> free = List.of(new double[] {from, upTo});
                     for (int m = i + 1; m < k; m++) {
                         boolean within = l.get(m).off() > l.get(i).off() + ON && l.get(m).off() < l.get(k).off() - ON;
                         if (within) free = free(free, l.get(m).sure());
                     }
+                    boolean apart = pieces.isWithin(a.strokes(), between) || pieces.isWithin(b.strokes(), between);
                     List<Integer> strokes = new ArrayList<>(a.strokes());
                     strokes.addAll(b.strokes());
-                    double middle = (l.get(i).off() + l.get(k).off()) / 2;
-                    Point between = d.at((from + upTo) / 2, middle);
-                    if (pieces.turnsAway(a.strokes(), between) || pieces.turnsAway(b.strokes(), between)) continue;
                     for (double[] f : free) if (f[1] - f[0] >= LEAST && !isInside(d, f, middle, pieces))
                         to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], covered(l.get(i), l.get(k), f[0],
-                            f[1]), strokes)));
+                            f[1]), apart, strokes)));
                 }
             }
     }
@@ -189,11 +191,11 @@ final class Bodies {
      * own. What its layer tells to be a wall is one, unless it stands with its back to another.
      */
     private static List<Body> withoutPieces(List<Body> all, Pieces pieces) {
-        List<Body> some = all.stream().filter(b -> !pieces.isOne(b.strokes)).toList();
+        List<Body> some = all.stream().filter(b -> !b.apart).toList();
         double other = some.stream().mapToDouble(b -> b.drawn).sum(), whole = all.stream().mapToDouble(b -> b.drawn).sum();
         if (other < (1 - APART) * whole) return all;
         BodiesByLine index = new BodiesByLine(some);
-        return all.stream().filter(b -> !pieces.isOne(b.strokes) || !index.inLine(b).isEmpty() || pieces.isTold(b.strokes)
+        return all.stream().filter(b -> !b.apart || !index.inLine(b).isEmpty() || pieces.isTold(b.strokes)
             && !standsBeside(b, index)).toList();
     }
 

@@ -1,6 +1,9 @@
 package brightlintel.recognise;
 
+import org.locationtech.jts.algorithm.ConvexHull;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.index.hprtree.HPRtree;
 
 import brightlintel.drawing.Strokes;
@@ -21,8 +24,8 @@ import java.util.function.IntPredicate;
 final class Pieces {
     /** Metres: deeper than the thickest wall, no larger than a large bed. */
     private static final double DEEPER = 0.67, WIDE = 1.85, LONG = 2.4;
-    /** Of its box: how much of it a piece covers. */
-    private static final double FULL = 0.75;
+    /** Of its box, and of what a band round it holds: how much a piece covers. */
+    private static final double FULL = 0.75, CONVEX = 0.96;
     /** Of the height of its letters: how high and how long a frame is that holds words; of their width. */
     private static final double HIGH = 4, STRETCHED = 10, WIDER = 1.5;
     private final HPRtree index = new HPRtree();
@@ -37,13 +40,18 @@ final class Pieces {
             double less = Math.min(own.width(), own.height()), more = Math.max(own.width(), own.height());
             Ring r = m.ground();
             if (less < DEEPER) for (int i : m.strokes()) narrow.put(i, r);
-            // a corner of two walls is as large, and mostly empty
-            if (r.area() < FULL * less * more) continue;
+            // a corner of two walls is as large, and partly empty
+            if (r.area() < FULL * less * more || r.area() < CONVEX * hull(r)) continue;
             boolean piece = less >= DEEPER && less <= WIDE && more <= LONG;
             if (!piece && !frames(d, r, less, more)) continue;
             Box b = r.box();
             index.insert(new Envelope(b.minX(), b.maxX(), b.minY(), b.maxY()), r);
         }
+    }
+
+    private static double hull(Ring r) {
+        Coordinate[] corners = r.corners().stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new);
+        return new ConvexHull(corners, new GeometryFactory()).getConvexHull().getArea();
     }
 
     private static boolean frames(PlacedDrawing d, Ring r, double less, double more) {
@@ -61,10 +69,10 @@ final class Pieces {
         return face.stream().allMatch(i -> narrow.containsKey(i) && !narrow.get(i).holds(from));
     }
 
-    /** Whether all of some strokes are sides of one narrow thing. */
-    boolean isOne(List<Integer> strokes) {
-        Ring r = narrow.get(strokes.getFirst());
-        return r != null && strokes.stream().allMatch(i -> narrow.get(i) == r);
+    /** Whether a place lies in something narrow that a face is a side of. */
+    boolean isWithin(List<Integer> face, Point at) {
+        Ring r = narrow.get(face.getFirst());
+        return r != null && r.holds(at) && face.stream().allMatch(i -> narrow.get(i) == r);
     }
 
     boolean isTold(List<Integer> strokes) {
