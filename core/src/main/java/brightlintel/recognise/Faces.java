@@ -56,7 +56,7 @@ final class Faces {
             double w = c.b().minus(c.a()).angle();
             bits.add(new Bit((w % Math.PI + Math.PI) % Math.PI, c.a(), c.b(), i, sure.test(i)));
         }
-        return directions(bits).stream().map(Faces::direction).map(Rows::without).toList();
+        return directions(bits).stream().map(Faces::direction).map(x -> Rows.without(x, s::layerOf)).toList();
     }
 
     /** Strokes about the angles that most are drawn at, the heaviest first: what lies a little askew does not turn the rest. */

@@ -2,6 +2,7 @@ package brightlintel.recognise;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 
 import brightlintel.recognise.Faces.Direction;
 import brightlintel.recognise.Faces.Line;
@@ -16,16 +17,19 @@ final class Rows {
     /** Metres: spacings, and by how much one of a row may be otherwise; of a spacing: the same. Lines of a row at least. */
     private static final double NARROW = 0.04, WIDE = 0.7, OFF = 0.006, SHARE = 0.005, BESIDE = 0.4;
     private static final int LEAST = 5;
+    private final IntUnaryOperator layerOf;
     private final List<Line> lines;
     private final List<boolean[]> inRow = new ArrayList<>();
 
-    private Rows(Direction d) {
+    private Rows(Direction d, IntUnaryOperator layerOf) {
+        this.layerOf = layerOf;
         lines = d.lines();
         for (Line l : lines) inRow.add(new boolean[l.stretches().size()]);
     }
 
-    static Direction without(Direction d) {
-        Rows r = new Rows(d);
+    /** @param layerOf a stroke */
+    static Direction without(Direction d, IntUnaryOperator layerOf) {
+        Rows r = new Rows(d, layerOf);
         for (int i = 0; i < r.lines.size(); i++)
             for (int a = 0; a < r.lines.get(i).stretches().size(); a++) if (!r.inRow.get(i)[a]) r.from(i, a);
         return new Direction(d.along(), r.left());
@@ -49,9 +53,17 @@ final class Rows {
                 next = lines.get(m).off() + spacing;
             }
             if (row.size() < LEAST) continue;
+            // tiles begin at a wall: its face may stand at their step, but is of another layer
+            int usual = layer(row.get(row.size() / 2));
+            if (layer(row.getFirst()) != usual) row.removeFirst();
+            if (layer(row.getLast()) != usual) row.removeLast();
             for (int[] r : row) inRow.get(r[0])[r[1]] = true;
             return;
         }
+    }
+
+    private int layer(int[] at) {
+        return layerOf.applyAsInt(lines.get(at[0]).stretches().get(at[1]).strokes().getFirst());
     }
 
     /** Which stretch of a line lies beside one, for a good part of the shorter of both; -1 for none. A slanting row goes on sideways. */

@@ -13,8 +13,8 @@ import java.util.List;
  */
 final class Chords {
     /** An eighth of a turn in two is drawn by no writer; radians by which one turns against the last, and all together. */
-    private static final int FEWEST = 4;
-    private static final double LEAST = Math.toRadians(0.5), MOST = Math.toRadians(23), SWEEP = Math.toRadians(28);
+    private static final int FEWEST = 4, MANY = 8;
+    private static final double LEAST = Math.toRadians(0.5), MOST = Math.toRadians(23), SWEEP = Math.toRadians(28), SHALLOW = Math.toRadians(6);
     /** Points: how far corners may lie off, as figures are rounded; of the usual chord, how far others may differ. */
     private static final double OFF = 0.03, EVEN = 1.5;
 
@@ -27,12 +27,30 @@ final class Chords {
         for (int i = 0; i < run.size(); ) {
             int n = length(run, i);
             Curve.EllipticArc arc = n >= FEWEST ? arc(run.subList(i, i + n)) : null;
-            if (arc != null && out == null) out = new ArrayList<>(run.subList(0, i));
-            if (arc != null) out.add(arc);
-            else if (out != null) out.add(run.get(i));
-            i += arc != null ? n : 1;
+            if (arc == null) {
+                if (out != null) out.add(run.get(i));
+                i++;
+                continue;
+            }
+            if (out == null) out = new ArrayList<>(run.subList(0, i));
+            // what opens in a round wall cuts the chords at its ends
+            boolean before = !out.isEmpty() && isCut(out.getLast(), run.get(i), arc), after = i + n < run.size() && isCut(run.get(i + n),
+                run.get(i), arc);
+            if (before) out.removeLast();
+            int from = before ? i - 1 : i, to = i + n + (after ? 1 : 0);
+            Curve.EllipticArc whole = before || after ? arc(run.subList(from, to)) : arc;
+            out.add(whole == null ? arc : whole);
+            if (whole == null && before) out.add(out.size() - 1, run.get(from));
+            i = whole == null ? i + n : to;
         }
         return out == null ? run : out;
+    }
+
+    /** Whether one is the rest of a chord of an arc's circle. */
+    private static boolean isCut(Curve c, Curve chord, Curve.EllipticArc of) {
+        double r = of.u().length();
+        return c instanceof Curve.Straight s && s.length() < chord.length() && Math.abs(s.a().distance(of.centre()) - r) < OFF
+            && Math.abs(s.b().distance(of.centre()) - r) < OFF;
     }
 
     /** How many from one on turn evenly, the same way. */
@@ -72,7 +90,7 @@ final class Chords {
             Point u = k.first().minus(c), v = k.last().minus(c);
             sweep += Math.atan2(u.cross(v), u.dot(v));
         }
-        if (Math.abs(sweep) < SWEEP) return null;
+        if (Math.abs(sweep) < (n < MANY ? SWEEP : SHALLOW)) return null;
         return Curve.EllipticArc.circular(c, r, a.minus(c).angle(), whole ? Math.copySign(Angles.TURN, sweep) : sweep);
     }
 }

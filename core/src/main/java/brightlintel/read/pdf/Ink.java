@@ -243,7 +243,7 @@ final class Ink {
     private static final int OUTERMOST = 1;
 
     private static Entity.Loop loop(Run r) {
-        List<Curve> c = r.curves();
+        List<Curve> c = Chords.rounded(r.curves());
         if (!isChain(c)) return new Entity.Loop(OUTERMOST, true, Doubles.NONE, edges(r));
         int n = c.size();
         boolean shut = c.getLast().last().distance(c.getFirst().first()) < 1e-9;
