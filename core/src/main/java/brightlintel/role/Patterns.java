@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Hatches that were taken to pieces: many short lines one way that no wall runs, or many at one distance from each other. */
 final class Patterns {
@@ -20,7 +21,7 @@ final class Patterns {
     /** Metres: lines nearer to each other are one; as far along do neighbours stand; of steps that are one. */
     private static final double ONE = 0.012, NEAR = 2, EVEN_LEAST = 0.004;
     /** A neighbour is found among the first few; a drawing of hatches alone is not looked through for each of its lines. */
-    private static final int MOST_BESIDE = 24, MOST_LOOKED = 1500;
+    private static final int MOST_BESIDE = 24, MOST_LOOKED = 1500, FEW = 2;
     private final Sight s;
 
     Patterns(Sight s) {
@@ -73,11 +74,10 @@ final class Patterns {
     }
 
     private boolean isInRow(List<Placed> all, int i) {
-        Placed p = all.get(i);
         List<Double> after = beside(all, i, 1), before = beside(all, i, -1);
-        double s = Math.min(after.isEmpty() ? Double.MAX_VALUE : after.getFirst(), before.isEmpty() ? Double.MAX_VALUE : before.getFirst());
-        if (s > WIDEST) return false;
-        return has(after, s) && has(before, s) || has(after, s) && has(after, 2 * s) || has(before, s) && has(before, 2 * s);
+        // a line that crosses the hatch may lie between two of it: the next but one is looked at, too
+        return Stream.concat(after.stream().limit(FEW), before.stream().limit(FEW)).filter(s -> s <= WIDEST).anyMatch(s ->
+            has(after, s) && has(before, s) || has(after, s) && has(after, 2 * s) || has(before, s) && has(before, 2 * s));
     }
 
     private static boolean has(List<Double> far, double s) {
