@@ -80,8 +80,9 @@ final class Bodies {
         Map<Long, Double> weight = weights(all);
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) order.add(i);
-        order.sort(Comparator.comparingDouble((Integer i) -> -weight(weight, all.get(i).body)).thenComparingDouble(i ->
-            -all.get(i).body.length()));
+        // a column's sides may lie beside a wall's faces
+        order.sort(Comparator.comparing((Integer i) -> all.get(i).body.apart).thenComparingDouble(i -> -weight(weight, all.get(i).body))
+            .thenComparingDouble(i -> -all.get(i).body.length()));
         Map<Long, List<Stretch>> used = new HashMap<>();
         List<Body> out = new ArrayList<>();
         for (int i : order) {
