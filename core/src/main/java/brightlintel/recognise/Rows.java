@@ -14,8 +14,11 @@ import brightlintel.recognise.Faces.Stretch;
  * most.
  */
 final class Rows {
-    /** Metres: spacings, and by how much one of a row may be otherwise; of a spacing: the same. Lines of a row at least. */
-    private static final double NARROW = 0.04, WIDE = 0.7, OFF = 0.006, SHARE = 0.005, BESIDE = 0.4;
+    /**
+     * Metres: spacings, and by how much one of a row may be otherwise; of a spacing: the same; of the shorter, as much lies beside. Of the
+     * usual length: one that is longer may be of no row. Lines of a row at least.
+     */
+    private static final double NARROW = 0.04, WIDE = 0.7, OFF = 0.006, SHARE = 0.005, BESIDE = 0.4, LONGER = 3;
     private static final int LEAST = 5;
     private final IntUnaryOperator layerOf;
     private final List<Line> lines;
@@ -57,13 +60,20 @@ final class Rows {
             int usual = layer(row.get(row.size() / 2));
             if (layer(row.getFirst()) != usual) row.removeFirst();
             if (layer(row.getLast()) != usual) row.removeLast();
-            for (int[] r : row) inRow.get(r[0])[r[1]] = true;
+            // short lines across a wall may stand at the step of a long face of another layer
+            double[] lengths = row.stream().mapToDouble(r -> stretch(r).length()).sorted().toArray();
+            double most = LONGER * lengths[lengths.length / 2];
+            for (int[] r : row) inRow.get(r[0])[r[1]] = stretch(r).length() < most || layer(r) == usual;
             return;
         }
     }
 
+    private Stretch stretch(int[] at) {
+        return lines.get(at[0]).stretches().get(at[1]);
+    }
+
     private int layer(int[] at) {
-        return layerOf.applyAsInt(lines.get(at[0]).stretches().get(at[1]).strokes().getFirst());
+        return layerOf.applyAsInt(stretch(at).strokes().getFirst());
     }
 
     /** Which stretch of a line lies beside one, for a good part of the shorter of both; -1 for none. A slanting row goes on sideways. */
