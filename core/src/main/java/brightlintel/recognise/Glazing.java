@@ -115,7 +115,11 @@ final class Glazing {
     private static boolean runsAlong(Wall w, Curve c) {
         if (w.reference().isStraight()) return c instanceof Curve.Straight s && Angles.betweenLines(s.b().minus(s.a()).angle(),
             w.reference().direction(0).angle()) <= ALONG;
-        return c instanceof Curve.EllipticArc a && a.isCircular() && a.centre().distance(w.reference().centre()) < OFF;
+        // the middle of a shallow arc is not known well: where it runs is
+        Point middle = w.reference().centre();
+        double far = c.at(0.5).distance(middle);
+        return c instanceof Curve.EllipticArc a && a.isCircular() && Math.abs(a.first().distance(middle) - far) < OFF / 2
+            && Math.abs(a.last().distance(middle) - far) < OFF / 2;
     }
 
     /** Of those that draw enough of its faces the one that most walls end on: a column or a bed may lie on a face, too. */
