@@ -193,7 +193,7 @@ final class Bodies {
      */
     private static List<Body> withoutPieces(List<Body> all, Pieces pieces) {
         List<Body> some = all.stream().filter(b -> !b.apart).toList();
-        double other = some.stream().mapToDouble(b -> b.drawn).sum(), whole = all.stream().mapToDouble(b -> b.drawn).sum();
+        double other = some.stream().mapToDouble(Body::length).sum(), whole = all.stream().mapToDouble(Body::length).sum();
         if (other < (1 - APART) * whole) return all;
         BodiesByLine index = new BodiesByLine(some);
         return all.stream().filter(b -> !b.apart || !index.inLine(b).isEmpty() || pieces.isTold(b.strokes)

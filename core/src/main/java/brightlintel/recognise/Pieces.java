@@ -12,9 +12,12 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.trace.DrawnMarks;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.IntPredicate;
 
 /**
@@ -24,6 +27,8 @@ import java.util.function.IntPredicate;
 final class Pieces {
     /** Metres: deeper than the thickest wall, no larger than a large bed. */
     private static final double DEEPER = 0.67, WIDE = 1.85, LONG = 2.4;
+    /** Metres: no cupboard is so shallow, unless it is short; of its depth. */
+    private static final double SHALLOW = 0.28, SLENDER = 4;
     /** Of its box, and of what a band round it holds: how much a piece covers. */
     private static final double FULL = 0.75, CONVEX = 0.96;
     /** Of the height of its letters: how high and how long a frame is that holds words; of their width. */
@@ -31,6 +36,7 @@ final class Pieces {
     private final HPRtree index = new HPRtree();
     private final IntPredicate told;
     private final Map<Integer, Ring> narrow = new HashMap<>();
+    private final Set<Ring> slender = Collections.newSetFromMap(new IdentityHashMap<>());
 
     /** @param told what is a wall by its layer, whatever it looks like */
     Pieces(PlacedDrawing d, IntPredicate wanted, IntPredicate told) {
@@ -40,6 +46,8 @@ final class Pieces {
             double less = Math.min(own.width(), own.height()), more = Math.max(own.width(), own.height());
             Ring r = m.ground();
             if (less < DEEPER) for (int i : m.strokes()) narrow.put(i, r);
+            // a partition may have an outline of its own
+            if (less < SHALLOW && more > SLENDER * less) slender.add(r);
             // a corner of two walls is as large, and partly empty
             if (r.area() < FULL * less * more || r.area() < CONVEX * hull(r)) continue;
             boolean piece = less >= DEEPER && less <= WIDE && more <= LONG;
@@ -69,10 +77,10 @@ final class Pieces {
         return face.stream().allMatch(i -> narrow.containsKey(i) && !narrow.get(i).holds(from));
     }
 
-    /** Whether a place lies in something narrow that a face is a side of. */
+    /** Whether a place lies in something narrow that a face is a side of, and that is deep or short as no partition is. */
     boolean isWithin(List<Integer> face, Point at) {
         Ring r = narrow.get(face.getFirst());
-        return r != null && r.holds(at) && face.stream().allMatch(i -> narrow.get(i) == r);
+        return r != null && !slender.contains(r) && r.holds(at) && face.stream().allMatch(i -> narrow.get(i) == r);
     }
 
     boolean isTold(List<Integer> strokes) {

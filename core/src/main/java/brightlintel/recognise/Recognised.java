@@ -60,7 +60,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     private static final double WALLS = 0.1;
     private static final Set<Role> NO_LINE = EnumSet.of(Role.GRID, Role.HATCH, Role.DIMENSION, Role.TEXT, Role.ROOM_LABEL, Role.SHEET,
         Role.SITE);
-    private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN, Role.DIMENSION);
+    private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN, Role.DIMENSION, Role.SITE);
 
     public Recognised {
         grid = List.copyOf(grid);
