@@ -61,16 +61,16 @@ final class Glazing {
             if (own < 0) return;
             double ends = votes.getOrDefault(own, 0) / (double) on.get(own);
             // outer and inner walls may have a layer each: those that end where walls meet about as often
-            IntPredicate drawsWalls = l -> l == own || walls(lines, l) && votes.getOrDefault(l, 0) >= SHARE * ends * on.get(l);
+            IntPredicate drawsWalls = l -> l == own || mostly(lines, l, Role.WALL) && votes.getOrDefault(l, 0) >= SHARE * ends * on.get(l);
             out.put(w, in(w, lines, drawsWalls));
         });
         return out;
     }
 
-    /** Whether what a layer draws on faces is told to be walls. */
-    private boolean walls(List<Line> lines, int layer) {
+    /** Whether what a layer draws on faces is told to be of a role for the most part. */
+    private boolean mostly(List<Line> lines, int layer, Role r) {
         List<Line> own = lines.stream().filter(l -> l.onFace && l.layer == layer).toList();
-        return 2 * own.stream().filter(l -> role.apply(l.stroke) == Role.WALL).count() > own.size();
+        return 2 * own.stream().filter(l -> role.apply(l.stroke) == r).count() > own.size();
     }
 
     private List<Window> in(Wall w, List<Line> lines, IntPredicate own) {
@@ -123,10 +123,12 @@ final class Glazing {
     }
 
     /** Of those that draw enough of its faces the one that most walls end on: a column or a bed may lie on a face, too. */
-    private static int ownLayer(Wall w, List<Line> lines, Map<Integer, Integer> votes) {
-        List<Integer> some = lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, x ->
+    private int ownLayer(Wall w, List<Line> lines, Map<Integer, Integer> votes) {
+        List<Integer> all = lines.stream().filter(Line::onFace).map(Line::layer).distinct().filter(l -> covered(w, lines, x ->
             x == l).stream()
             .mapToDouble(Stretch::length).sum() >= COVERED * w.length()).toList();
+        // a window may begin at a column: what is told to be a window draws no wall where anything else may
+        List<Integer> plain = all.stream().filter(l -> !mostly(lines, l, Role.WINDOW)).toList(), some = plain.isEmpty() ? all : plain;
         // windows do not reach to a wall's ends: what is drawn there draws the wall
         double near = w.thickness().value() / 2 + END;
         List<Integer> atEnds = some.stream().filter(l -> lines.stream().anyMatch(x -> x.onFace && x.layer == l && (x.from < near
