@@ -111,6 +111,11 @@ final class Opened {
         if (!isFree(w.id(), g.from(), g.to())) return;
         List<Support> on = g.strokes().stream().map(i -> d.support(i, 0, 1, Support.Face.OUTLINE, 0)).toList();
         boolean door = g.strokes().stream().allMatch(i -> role.apply(i) == Role.DOOR);
+        // what lies above the cut is drawn in dashes: a lintel over a passage
+        if (g.strokes().stream().allMatch(i -> d.strokes().dashingOf(i) != null)) {
+            add(w.id(), g.from(), g.to(), new Opening.Filling.Empty(), new Provenance(new Provenance.Way.Proposed(WITHIN), on));
+            return;
+        }
         // lines on a door's layer may be a threshold; a window within the house is rare
         double confidence = door ? FAIR : edge.filter(e -> SlabOutline.isOuter(w, e)).isPresent() ? LINES : FAIR + 0.05;
         add(w.id(), g.from(), g.to(), door ? new Opening.Filling.Door(false, true, Opening.Filling.Way.SLIDING)

@@ -114,9 +114,10 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);
         WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)),
             i -> !mixed.test(i) && role.apply(i) == Role.WALL);
-        List<Wall> walled = new Reaching(d, finding.walls()).reached();
+        Passages whole = new Passages(new Reaching(d, finding.walls()).reached(), finding.gaps());
+        List<Wall> walled = whole.walls();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
-        List<Opening> symbols = new Opened(d, role, walled).of(finding.gaps());
+        List<Opening> symbols = new Opened(d, role, walled).of(whole.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> found = Confidence.believed(Buildings.of(walled, symbols));
         List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && PERHAPS.contains(own.apply(i))),

@@ -31,7 +31,7 @@ class FacesTest {
     }
 
     private static List<Wall> walls(PlacedDrawing d) {
-        return new WallFinding(d, _ -> true, _ -> false, _ -> false, _ -> true).walls();
+        return new WallFinding(d, _ -> true, _ -> false, _ -> false, _ -> true, _ -> false).walls();
     }
 
     private static Sketch box(Sketch s, double x0, double y0, double x1, double y1) {

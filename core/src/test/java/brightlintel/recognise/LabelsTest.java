@@ -48,7 +48,7 @@ class LabelsTest {
 
     private static List<String> rows(Sketch s) {
         List<String> out = new ArrayList<>();
-        for (Writing.Row r : Writing.rows(placed(s).strokes().texts(), (_, _) -> true)) out.add(r.text());
+        for (Writing.Row r : Writing.rows(Writing.words(placed(s).strokes().texts()), (_, _) -> true)) out.add(r.text());
         return out;
     }
 
