@@ -35,6 +35,8 @@ final class WallFinding {
     private static final double LEAF = 1.3, FILLED = 0.5;
     /** Of a wall: how much of it may be a layer before it is looked at. */
     private static final double LAYERED = 0.3, OF_SEVERAL = 0.87;
+    /** Metres: as much farther off a sure wall is met before one that is not. */
+    private static final double BEHIND = 1;
     private static final int PLACES = 6;
     private final PlacedDrawing d;
     private final IntPredicate isWall, isWindow, isOpening, isLine, isTold;
@@ -259,9 +261,10 @@ final class WallFinding {
                 if (met.isEmpty()) continue;
                 to = met.get();
             }
-            double far = to.distance(end);
-            if (far < least && far < 2 * half && to.minus(w.reference().at(w.length() / 2)).dot(out) > 0) {
-                least = far;
+            // what is less sure may be taken for none yet
+            double far = to.distance(end), less = Recognised.confidence(o) < OF_SEVERAL ? BEHIND : 0;
+            if (far + less < least && far < 2 * half && to.minus(w.reference().at(w.length() / 2)).dot(out) > 0) {
+                least = far + less;
                 best = to;
             }
         }
