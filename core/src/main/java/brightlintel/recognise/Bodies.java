@@ -38,7 +38,10 @@ final class Bodies {
     /** Metres: how thick a layer beside a core is at most; of its length, what its line may leave out. */
     private static final double LAYER = 0.16, BARE = 0.2;
 
-    /** @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres; apart: in what is closed all round by itself */
+    /**
+     * @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres; apart:
+     * in what is closed all round by itself
+     */
     record Body(Direction direction, double right, double left, double from, double to, double drawn, boolean apart,
                 List<Integer> strokes) {
         /** Whether another sure line runs along close beside it: it may be the core of a wall of several layers, or one of them. */
@@ -130,7 +133,8 @@ final class Bodies {
 
     /** Whether all of a stretch lies within what is no wall: a frame of words may lie across a wall. */
     private static boolean isInside(Direction d, double[] f, double off, Pieces pieces) {
-        return pieces.holds(d.at((f[0] + f[1]) / 2, off)) && pieces.holds(d.at(f[0] + LEAST / 3, off)) && pieces.holds(d.at(f[1] - LEAST / 3,
+        return pieces.holds(d.at((f[0] + f[1]) / 2, off)) && pieces.holds(d.at(f[0] + LEAST / 3, off))
+            && pieces.holds(d.at(f[1] - LEAST / 3,
             off));
     }
 

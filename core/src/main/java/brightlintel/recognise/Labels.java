@@ -72,7 +72,8 @@ final class Labels {
     private boolean isOneRow(Writing.Row a, Writing.Row b, List<Enclosure> rooms, Map<Enclosure, List<Writing.Row>> words) {
         Enclosure own = room(a, rooms), beyond = room(b, rooms);
         if (own == beyond) return true;
-        if (own == null || !isWords(a.text()) || !isWords(b.text()) || !own.holds(d.toBuilding().apply(Writing.middle(a, b))) || !own.holds(d.toBuilding().apply(Writing.before(a, b))))
+        if (own == null || !isWords(a.text()) || !isWords(b.text()) || !own.holds(d.toBuilding().apply(Writing.middle(a, b)))
+            || !own.holds(d.toBuilding().apply(Writing.before(a, b))))
             return false;
         return beyond == null || words.get(beyond).stream().filter(w -> !w.equals(b)).anyMatch(w -> RoomWords.isName(w.text()))
             && words.get(beyond).stream().noneMatch(w -> !w.equals(b) && Writing.isBeside(b, w));

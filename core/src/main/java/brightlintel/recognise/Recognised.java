@@ -60,7 +60,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     private static final double WALLS = 0.1;
     private static final Set<Role> NO_LINE = EnumSet.of(Role.GRID, Role.HATCH, Role.DIMENSION, Role.TEXT, Role.ROOM_LABEL, Role.SHEET,
         Role.SITE);
-    private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN, Role.DIMENSION, Role.SITE);
+    private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN,
+        Role.DIMENSION, Role.SITE);
 
     public Recognised {
         grid = List.copyOf(grid);
@@ -100,12 +101,14 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         double all = metres.values().stream().mapToDouble(x -> x).sum();
         IntPredicate holds = of(d.strokes(), roles, p -> p.isMixed() || holdsWalls(p, metres.getOrDefault(p.name(), 0.0) / all));
         IntFunction<Role> own = i -> holds.test(i) ? roles.of().get(i) : role.apply(i);
-        IntPredicate open = new Leaves(d)::isLeaf, walls = i -> !open.test(i) && mayBeWall(i, own.apply(i), d.strokes(), mixed), grid = i -> role.apply(i) == Role.GRID, columns = i ->
+        IntPredicate open = new Leaves(d)::isLeaf, walls = i -> !open.test(i) && mayBeWall(i, own.apply(i), d.strokes(), mixed), grid = i ->
+            role.apply(i) == Role.GRID, columns = i ->
             role.apply(i)
             == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
         // one face of a wall may have been told and the other taken for something else
-        IntPredicate perhaps = i -> !open.test(i) && role.apply(i) == Role.WINDOW || !open.test(i) && holds.test(i) && d.strokes().pathOf(i) == null && PERHAPS.contains(
+        IntPredicate perhaps = i -> !open.test(i) && role.apply(i) == Role.WINDOW || !open.test(i) && holds.test(i)
+            && d.strokes().pathOf(i) == null && PERHAPS.contains(
             own.apply(i));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());

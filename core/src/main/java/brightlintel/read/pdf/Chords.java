@@ -1,9 +1,9 @@
 package brightlintel.read.pdf;
 
 import brightlintel.geom.Angles;
+import brightlintel.geom.Circle;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
-import brightlintel.geom.ThreePoints;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,7 +14,8 @@ import java.util.List;
 final class Chords {
     /** An eighth of a turn in two is drawn by no writer; radians by which one turns against the last, and all together. */
     private static final int FEWEST = 4, MANY = 8;
-    private static final double LEAST = Math.toRadians(0.5), MOST = Math.toRadians(23), SWEEP = Math.toRadians(28), SHALLOW = Math.toRadians(6);
+    private static final double LEAST = Math.toRadians(0.5), MOST = Math.toRadians(23), SWEEP = Math.toRadians(28),
+        SHALLOW = Math.toRadians(6);
     /** Points: how far corners may lie off, as figures are rounded; of the usual chord, how far others may differ. */
     private static final double OFF = 0.03, EVEN = 1.5;
 
@@ -82,8 +83,13 @@ final class Chords {
         Point a = chords.getFirst().first(), z = chords.getLast().last();
         boolean whole = a.distance(z) < OFF;
         int n = chords.size();
-        Point c = ThreePoints.centre(a, chords.get(n / 3).last(), whole ? chords.get(2 * n / 3).last() : z, 1e-9).orElse(null);
-        if (c == null) return null;
+        List<Point> corners = new ArrayList<>(List.of(a));
+        for (Curve k : chords) corners.add(k.last());
+        Circle about = Circle.about(corners).orElse(null);
+        if (about == null) return null;
+        // from end to end, and as round as all of them tell
+        Point along = z.minus(a).unit(), off = about.centre().minus(a.towards(z, 0.5));
+        Point c = whole ? about.centre() : about.centre().minus(along.times(along.dot(off)));
         double r = c.distance(a), sweep = 0;
         for (Curve k : chords) {
             if (Math.abs(k.last().distance(c) - r) > OFF) return null;

@@ -14,7 +14,6 @@ import brightlintel.drawing.ReadLimits;
 import brightlintel.drawing.Strokes;
 import brightlintel.flatten.Flattening;
 import brightlintel.geom.Box;
-import brightlintel.geom.Point;
 import brightlintel.paint.Pictures;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.read.DrawingReader;
@@ -66,8 +65,9 @@ class PlotTest {
         Box b = Box.EMPTY;
         for (int i = 0; i < s.size(); i++) {
             if (!s.layers().get(s.layerOf(i)).name().equals(layer)) continue;
-            for (int c = 4 * s.firstChord(i); c < 4 * s.firstChord(i + 1); c += 2)
-                b = b.with(new Point(s.xy()[c], s.xy()[c + 1]).plus(s.origin()));
+            // chords of an arc may pass its outermost place by
+            int n = s.isStraight(i) ? 1 : 500;
+            for (int k = 0; k <= n; k++) b = b.with(s.curveOf(i).at(k / (double) n).plus(s.origin()));
         }
         return b;
     }
