@@ -122,10 +122,12 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, walled).of(whole.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
-        List<Wall> found = Confidence.believed(Buildings.of(walled, symbols));
+        List<Wall> believed = Confidence.believed(Buildings.of(walled, symbols));
         List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && PERHAPS.contains(own.apply(i))),
-            i -> mixed.test(i) || !columns.test(i), found, lines).columns();
-        List<Opening> holes = Confidence.weighed(symbols.stream().filter(o -> isIn(o, found, posts)).toList(), found);
+            i -> mixed.test(i) || !columns.test(i), believed, lines).columns();
+        AtColumns ended = new AtColumns(believed, symbols.stream().filter(o -> isIn(o, believed, posts)).toList(), posts);
+        List<Wall> found = ended.walls();
+        List<Opening> holes = Confidence.weighed(ended.openings(), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
         Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
             || roles.ofMarks().get(i) == Role.GRID);

@@ -227,11 +227,42 @@ final class WallFinding {
         for (Wall w : walls) {
             Piece p = w.reference();
             Wall now = p.isStraight() ? w.with(Piece.straight(end(w, p.a(), p.direction(0).times(-1), walls), end(w, p.b(), p.direction(0),
-                walls))) : w;
+                walls))) : w.with(roundMeeting(w, walls));
             List<Support> on = Supports.ofWall(now, List.of(d));
             out.add(now.with(new Provenance(now.from().way(), on)));
         }
         return out;
+    }
+
+    /** A round wall goes on about its middle, or back, to the middle of the wall that it meets. */
+    private static Piece roundMeeting(Wall w, List<Wall> walls) {
+        Piece p = w.reference();
+        Point from = onLine(w, p.a(), walls), to = onLine(w, p.b(), walls), c = p.centre();
+        double more = Angles.signed(p.a().minus(c).angle() - from.minus(c).angle()) + Angles.signed(to.minus(c).angle() - p.b().minus(c)
+            .angle());
+        double sweep = 4 * Math.atan(p.bulge());
+        return new Piece(from, to, Math.tan((sweep + more) / 4));
+    }
+
+    private static Point onLine(Wall w, Point end, List<Wall> walls) {
+        Point best = end;
+        double least = Double.MAX_VALUE;
+        for (Wall o : walls) {
+            if (o == w || !o.reference().isStraight()) continue;
+            double half = (o.thickness().value() + w.thickness().value()) / 2 + REACH;
+            if (o.reference().distance(end) > half) continue;
+            Optional<Point> met = onCircle(w.reference().centre(), w.reference().radius(), end, o.reference().direction(0), o.reference().a());
+            double far = met.map(end::distance).orElse(Double.MAX_VALUE);
+            if (far >= least || far > 2 * half) continue;
+            least = far;
+            best = met.orElseThrow();
+        }
+        return best;
+    }
+
+    /** Where a line meets a circle, the nearer of both to a place. */
+    private static Optional<Point> onCircle(Point centre, double radius, Point near, Point along, Point through) {
+        return onCircle(centre, radius, through.plus(along.times(along.dot(near.minus(through)))), along);
     }
 
     /** Where a line through a place meets a circle, the nearer of both. */
