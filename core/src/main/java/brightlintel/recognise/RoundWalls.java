@@ -49,10 +49,10 @@ final class RoundWalls {
         /** With an arc that goes on, or lies on it; null where both lie on no one circle. */
         Face with(Face b) {
             double at = Angles.positive(b.points.getFirst().minus(circle.centre()).angle() - from()), gap = at - sweep();
-            if (at > Math.PI && Angles.TURN - at > b.drawn || gap * circle.radius() > OVER) return null;
+            if (at > Math.PI && Angles.TURN - at > b.sweep() || gap * circle.radius() > OVER) return null;
             List<Point> all = new ArrayList<>(points);
             // what lies on it does not lengthen it
-            boolean longer = at + b.drawn > sweep();
+            boolean longer = at + b.sweep() > sweep();
             if (longer) all.addAll(b.points);
             else all.addAll(points.size() - 1, b.points);
             Circle c = Circle.about(all).orElse(null);
@@ -75,6 +75,11 @@ final class RoundWalls {
                 && a.isCircular() && a.u().length() >= SMALLEST) bits.add(Face.of(a, sure.test(i)));
         bits.sort(Comparator.comparingDouble(Face::from));
         for (Face b : bits) join(b);
+        // what begins before the turn is full goes on after it
+        for (Face f : List.copyOf(faces)) {
+            faces.remove(f);
+            join(f);
+        }
         faces.removeIf(f -> f.sweep() < ROUND);
         faces.sort(Comparator.comparingDouble(f -> f.circle.radius()));
     }

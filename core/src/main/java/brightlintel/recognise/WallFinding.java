@@ -251,7 +251,8 @@ final class WallFinding {
             if (o == w || !o.reference().isStraight()) continue;
             double half = (o.thickness().value() + w.thickness().value()) / 2 + REACH;
             if (o.reference().distance(end) > half) continue;
-            Optional<Point> met = onCircle(w.reference().centre(), w.reference().radius(), end, o.reference().direction(0), o.reference().a());
+            Optional<Point> met = onCircle(w.reference().centre(), w.reference().radius(), end, o.reference().direction(0),
+                o.reference().a());
             double far = met.map(end::distance).orElse(Double.MAX_VALUE);
             if (far >= least || far > 2 * half) continue;
             least = far;

@@ -131,6 +131,12 @@ class LookTest {
         });
     }
 
+    /** On a sheet that a printer drew out by two in a hundred the way of a leaf is no circle any more; a quarter of a long oval is none. */
+    @Test void aDoorOfAStretchedSheetIsADoor() {
+        Sketch s = new Sketch().quarter(0, 0, 918, 900).line(0, 0, 0, 900).quarter(5000, 0, 1800, 900).line(5000, 0, 5000, 900);
+        assertThat(look(s).doors()).singleElement().satisfies(d -> assertThat(d.radius()).isBetween(895.0, 920.0));
+    }
+
     @Test void columnsStandInRowsAndChairsDoNot() {
         Sketch columns = new Sketch().line(0, -900, 20_000, -900).line(-900, 0, -900, 14_000), chairs = new Sketch().line(0, -900, 20_000, -900);
         for (int i = 0; i < 4; i++) for (int k = 0; k < 3; k++) {

@@ -56,6 +56,14 @@ public final class Sketch {
         return this;
     }
 
+    /** A quarter turn from (x + a, y) to (x, y + b), as pages hold it: one cubic piece. */
+    public Sketch quarter(double x, double y, double a, double b) {
+        double k = 4 * (Math.sqrt(2) - 1) / 3;
+        out.add(new Entity.Spline(key(), style, Vec3.UP, 3, false, Doubles.of(0, 0, 0, 0, 1, 1, 1, 1), Doubles.NONE, Doubles.of(x + a, y, 0, x + a,
+            y + k * b, 0, x + k * a, y + b, 0, x, y + b, 0), Doubles.NONE));
+        return this;
+    }
+
     public Sketch circle(double x, double y, double r) {
         out.add(new Entity.Circle(key(), style, Vec3.UP, new Vec3(x, y, 0), r));
         return this;

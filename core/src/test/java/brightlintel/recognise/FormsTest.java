@@ -89,4 +89,15 @@ class FormsTest {
             assertThat(g.to()).isCloseTo(3.5, within(1e-6));
         });
     }
+
+    /** Columns stand where walls meet, so that panes and not faces are drawn beside them. */
+    @Test void whatIsToldToBeAWindowDrawsNoWall() {
+        Sketch s = new Sketch().on("GLASS").wall(0, 1800, 0, 300).on("WALLS").wall(1800, 2600, 0, 300).on("GLASS").wall(2600, 4400, 0, 300).on("WALLS")
+            .wall(4400, 5200, 0, 300).on("GLASS").wall(5200, 6000, 0, 300);
+        List<Wall> w = Walls.read("a 0 0.15 -> 6 0.15 thick 0.3");
+        assertThat(windows(s, w.getFirst(), w)).singleElement().satisfies(g -> {
+            assertThat(g.from()).isCloseTo(2.6, within(1e-6));
+            assertThat(g.to()).isCloseTo(4.4, within(1e-6));
+        });
+    }
 }

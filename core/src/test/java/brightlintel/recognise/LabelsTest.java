@@ -96,4 +96,21 @@ class LabelsTest {
         assertThat(w.name()).isEqualTo("Stair");
         assertThat(w.number()).isEmpty();
     }
+
+    /** The last word of a small room's name stands beyond its wall; the names of two rooms on one line stay two. */
+    @Test void wordsThatReachOverAWallNameTheRoomTheyBeginIn() {
+        List<Enclosure> rooms = List.of(room(0, 0, 2, 2), room(2.1, 0, 3, 2));
+        Sketch over = new Sketch().text("Shower", 200, 1000, 250, 0).text("/", 1500, 1000, 250, 0).text("WC", 2000, 1000, 250, 0)
+            .text("Bedroom", 2500, 400, 250, 0);
+        Labels l = new Labels(placed(over), rooms, _ -> false, List.of());
+        assertThat(l.in(rooms.get(0)).name()).isEqualTo("Shower / WC");
+        assertThat(l.in(rooms.get(1)).name()).isEqualTo("Bedroom");
+        Sketch two = new Sketch().text("Lobby", 900, 1000, 250, 0).text("Bath", 2200, 1000, 250, 0);
+        Labels both = new Labels(placed(two), rooms, _ -> false, List.of());
+        assertThat(both.in(rooms.get(0)).name()).isEqualTo("Lobby");
+        assertThat(both.in(rooms.get(1)).name()).isEqualTo("Bath");
+        // a figure beyond the wall is no part of a number
+        Sketch figures = new Sketch().text("117", 1300, 1000, 250, 0).text("262", 2000, 1000, 250, 0).text("Office", 600, 500, 250, 0);
+        assertThat(new Labels(placed(figures), List.of(rooms.get(0)), _ -> false, List.of()).in(rooms.get(0)).number()).isEqualTo("117");
+    }
 }

@@ -198,6 +198,29 @@ class RoleFindingTest {
         assertThat(of.subList(first + faces, of.size())).containsOnly(Role.HATCH);
     }
 
+    /** A line that crosses a hatch lies nearer to its lines than they to each other. */
+    @Test void aLineAcrossAHatchLeavesItAHatch() {
+        Sketch s = new Sketch();
+        for (double y : new double[] {0, 300, 8000, 8300}) s.line(0, y, 30000, y);
+        for (int i = 0; i < 8; i++) for (double x : new double[] {12000, 24000}) slanting(s, x, 500 * i, 1400);
+        slanting(s, 12000, 500 * 4 + 90, 1200);
+        List<Role> of = read(s).found.of();
+        assertThat(of.subList(4, 20)).containsOnly(Role.HATCH);
+    }
+
+    /** The face that a measure within a room ends at is a face still: it is of another layer than the measure's lines. */
+    @Test void whatIsMeasuredIsNotTheMeasure() {
+        Sketch s = new Sketch().on("A").wall(0, 8000, -300, 300).wall(0, 8000, 2400, 300).wall(0, 8000, 7000, 150);
+        for (int i = 0; i < 4; i++) s.line(2000 * i, 0, 2000 * i, 2400).line(2000 * i + 100, 0, 2000 * i + 100, 2400);
+        s.on("B").line(2000, 1500, 100, 1500).text("1900", 1050, 1600, 200, 0).line(1950, 1450, 2050, 1550).line(50, 1450, 150, 1550);
+        s.line(4000, 1500, 2100, 1500).text("1900", 3050, 1600, 200, 0).line(3950, 1450, 4050, 1550).line(2050, 1450, 2150, 1550);
+        Read r = read(s);
+        for (int i = 0; i < r.strokes.size(); i++) {
+            String layer = r.strokes.layers().get(r.strokes.layerOf(i)).name();
+            if (layer.equals("A")) assertThat(r.found.of().get(i)).isNotEqualTo(Role.DIMENSION);
+        }
+    }
+
     private static void slanting(Sketch s, double x, double off, double length) {
         Point u = Point.polar(Math.toRadians(30), 1), p = new Point(x, 0).plus(u.left().times(off)), q = p.plus(u.times(length));
         s.line(p.x(), p.y(), q.x(), q.y());

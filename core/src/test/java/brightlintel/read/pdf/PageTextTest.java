@@ -51,6 +51,12 @@ class PageTextTest {
         assertThat(labels("BT /H 10 Tf 20 30 Td (Hall) Tj 0 -12 Td (12.5 m) Tj ET")).containsExactly("Hall", "12.5 m");
     }
 
+    /** Names of two rooms, one after the other, nearly of one size: no writer changes the size within a label by a hundredth. */
+    @Test void labelsOfTwoSizesOnOneLineAreTwo() {
+        assertThat(labels("BT /H 10 Tf 20 30 Td (Lobby) Tj 10.1 0 0 10.1 55 30 Tm /H 1 Tf (Lobby) Tj ET")).containsExactly("Lobby", "Lobby");
+        assertThat(labels("BT /H 10 Tf 20 30 Td (Lobby) Tj 1 0 0 1 52 30 Tm (WC) Tj ET")).containsExactly("Lobby WC");
+    }
+
     @Test void paintedTwiceForBoldnessItIsOne() {
         assertThat(labels("BT /H 10 Tf 1 0 0 1 20 30 Tm (W) Tj 1 0 0 1 20.3 30 Tm (W) Tj 1 0 0 1 29.44 30 Tm (C) Tj 1 0 0 1 29.7 30 Tm (C) Tj ET"))
             .containsExactly("WC");
