@@ -8,8 +8,8 @@ import java.util.Optional;
  */
 public final class Unstretched {
     /** Of the radius: how far a curve may leave its circle. Of its length: the largest radius. Radians: less of a circle is none. */
-    private static final double OFF = 6e-3, LARGEST = 40;
-    private static final double LEAST = Math.toRadians(4);
+    private static final double OFF = 6e-3, LARGEST = 50;
+    private static final double LEAST = Math.toRadians(2.5);
     private static final double[] PLACES = {0.12, 0.25, 0.37, 0.63, 0.75, 0.88};
 
     private Unstretched() { }

@@ -101,15 +101,12 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         double all = metres.values().stream().mapToDouble(x -> x).sum();
         IntPredicate holds = of(d.strokes(), roles, p -> p.isMixed() || holdsWalls(p, metres.getOrDefault(p.name(), 0.0) / all));
         IntFunction<Role> own = i -> holds.test(i) ? roles.of().get(i) : role.apply(i);
-        IntPredicate open = new Leaves(d)::isLeaf, walls = i -> !open.test(i) && mayBeWall(i, own.apply(i), d.strokes(), mixed), grid = i ->
-            role.apply(i) == Role.GRID, columns = i ->
-            role.apply(i)
-            == Role.COLUMN;
+        IntPredicate open = new Leaves(d)::isLeaf, walls = i -> !open.test(i) && mayBeWall(i, own.apply(i), d.strokes(), mixed);
+        IntPredicate grid = i -> role.apply(i) == Role.GRID, columns = i -> role.apply(i) == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
         // one face of a wall may have been told and the other taken for something else
-        IntPredicate perhaps = i -> !open.test(i) && role.apply(i) == Role.WINDOW || !open.test(i) && holds.test(i)
-            && d.strokes().pathOf(i) == null && PERHAPS.contains(
-            own.apply(i));
+        IntPredicate perhaps = i -> !open.test(i) && (role.apply(i) == Role.WINDOW || holds.test(i) && d.strokes().pathOf(i) == null
+            && PERHAPS.contains(own.apply(i)));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
@@ -123,7 +120,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<Opening> symbols = new Opened(d, role, walled).of(whole.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> believed = Confidence.believed(Buildings.of(walled, symbols));
-        List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && PERHAPS.contains(own.apply(i))),
+        List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && (PERHAPS.contains(own.apply(i))
+            || own.apply(i) == Role.WINDOW)),
             i -> mixed.test(i) || !columns.test(i), believed, lines).columns();
         AtColumns ended = new AtColumns(believed, symbols.stream().filter(o -> isIn(o, believed, posts)).toList(), posts);
         List<Wall> found = ended.walls();
