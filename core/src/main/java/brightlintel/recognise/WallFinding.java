@@ -238,6 +238,8 @@ final class WallFinding {
     private static Piece roundMeeting(Wall w, List<Wall> walls) {
         Piece p = w.reference();
         Point from = onLine(w, p.a(), walls), to = onLine(w, p.b(), walls), c = p.centre();
+        // both ends of one that is nearly closed may meet the same wall
+        if (from.distance(to) < REACH) return p;
         double more = Angles.signed(p.a().minus(c).angle() - from.minus(c).angle()) + Angles.signed(to.minus(c).angle() - p.b().minus(c)
             .angle());
         double sweep = 4 * Math.atan(p.bulge());

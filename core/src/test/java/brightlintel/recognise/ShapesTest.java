@@ -126,6 +126,13 @@ class ShapesTest {
         assertThat(round.reference().radius()).isCloseTo(4.15, within(1e-6));
     }
 
+    /** A stair tower with a wall towards its middle: both of its ends meet that wall at one place. */
+    @Test void aRoundWallThatIsNearlyClosedStaysAsItIs() {
+        Sketch s = new Sketch().arc(0, 0, 4000, 3, 357).arc(0, 0, 4300, 3, 357).wall(2000, 8000, -75, 150);
+        Wall round = walls(s).stream().filter(w -> !w.reference().isStraight()).findFirst().orElseThrow();
+        assertThat(round.length()).isCloseTo(Math.toRadians(354) * 4.15, within(0.01));
+    }
+
     private static Passages passages(String walls) {
         return new Passages(Walls.read(walls), List.of());
     }

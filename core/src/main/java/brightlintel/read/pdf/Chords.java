@@ -49,9 +49,8 @@ final class Chords {
 
     /** Whether one is the rest of a chord of an arc's circle. */
     private static boolean isCut(Curve c, Curve chord, Curve.EllipticArc of) {
-        double r = of.u().length();
-        return c instanceof Curve.Straight s && s.length() < chord.length() && Math.abs(s.a().distance(of.centre()) - r) < OFF
-            && Math.abs(s.b().distance(of.centre()) - r) < OFF;
+        Circle round = new Circle(of.centre(), of.u().length());
+        return c instanceof Curve.Straight s && s.length() < chord.length() && round.off(s.a()) < OFF && round.off(s.b()) < OFF;
     }
 
     /** How many from one on turn evenly, the same way. */
