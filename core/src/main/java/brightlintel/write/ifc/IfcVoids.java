@@ -17,8 +17,8 @@ import java.util.List;
  * far, and of a round wall with straight sides that miss its body.
  */
 final class IfcVoids {
-    /** Metres beyond the faces and the end; a jamb that is thinner is none. */
-    private static final double BEYOND = 0.05, THIN = 2e-3;
+    /** Metres beyond the faces and the end; a jamb that is thinner is none; from a jamb to the next corner of a facet. */
+    private static final double BEYOND = 0.05, THIN = 2e-3, CLEAR = 0.01;
     /** Radians: over more of a circle straight sides would run too far out. */
     private static final double WIDE = 1.2;
 
@@ -39,6 +39,25 @@ final class IfcVoids {
         }
         from = first;
         to = last;
+    }
+
+    /**
+     * The body of a round wall with no corner of its facets close to the plane of a jamb, where a cut would leave slivers: such a corner goes
+     * along its face until it is off.
+     *
+     * @param jambs of the wall's openings, along it
+     */
+    List<Ring> offJambs(List<Ring> body, double[] jambs) {
+        Piece r = w.reference();
+        if (r.isStraight() || jambs.length == 0) return body;
+        return body.stream().map(ring -> new Ring(ring.corners().stream().map(c -> offJamb(r, c, jambs)).toList())).toList();
+    }
+
+    private Point offJamb(Piece r, Point corner, double[] jambs) {
+        Point p = r.unroll(corner);
+        if (Math.min(Math.abs(p.y() - w.left()), Math.abs(p.y() + w.right())) > THIN || p.x() < CLEAR || p.x() > r.length() - CLEAR) return corner;
+        for (double j : jambs) if (Math.abs(p.x() - j) < CLEAR) return r.at(p.x() < j ? j - CLEAR : j + CLEAR, p.y());
+        return corner;
     }
 
     /** In the storey. */

@@ -48,6 +48,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 
 /**
  * Walls keep whole bodies; openings void them. GlobalIds follow from the ids of the project, so they stay the same from one hand-over to
@@ -219,11 +220,13 @@ public final class IfcWriter {
         double base = in.heights.aboveFloor(w.base());
         Ref at = shapes.placement(in.at, a.x(), a.y(), base, along);
         List<Ring> ground = in.footprints.of(w.id());
-        Ref wall = s.add("IFCWALL", IfcSets.of(w.id().value()), NONE, name(w), NONE, NONE, at, body(w, ground, local, top, in), NONE,
-            StepText.of("SOLIDWALL"));
+        List<Opening> openings = in.contents.openingsIn(w.id());
+        IfcVoids voids = new IfcVoids(w, ground, tol);
+        double[] jambs = openings.stream().flatMapToDouble(o -> DoubleStream.of(o.start(), o.end())).toArray();
+        Ref wall = s.add("IFCWALL", IfcSets.of(w.id().value()), NONE, name(w), NONE, NONE, at,
+            body(w, voids.offJambs(ground, jambs), local, top, in), NONE, StepText.of("SOLIDWALL"));
         in.put(w.id(), wall);
         w.kind().ifPresent(k -> ofKind.computeIfAbsent(k, _ -> new ArrayList<>()).add(wall));
-        List<Opening> openings = in.contents.openingsIn(w.id());
         double area = ground.stream().mapToDouble(Ring::area).sum();
         sets.quantities("Qto_WallBaseQuantities", w.id().value(), wall, sets.length("Length", w.length()), sets.length("Width",
             w.thickness().value()),
@@ -231,7 +234,7 @@ public final class IfcWriter {
                 List.of(), top)),
             sets.volume("NetVolume", Solids.volume(w, ground, openings, top)));
         if (openings.isEmpty()) return;
-        Host host = new Host(w, wall, at, local, base, new IfcVoids(w, ground, tol));
+        Host host = new Host(w, wall, at, local, base, voids);
         for (Opening o : openings) opening(o, host, in);
     }
 
