@@ -55,6 +55,11 @@ final class Bodies {
             return false;
         }
 
+        /** The same as thick as all of its layers. */
+        Body between(double otherRight, double otherLeft) {
+            return new Body(direction, otherRight, otherLeft, from, to, drawn, apart, strokes);
+        }
+
         double thickness() {
             return left - right;
         }
@@ -101,7 +106,7 @@ final class Bodies {
                     c.body.apart, c.body.strokes));
             }
         }
-        return withoutPieces(believed(out, weight), pieces);
+        return Layers.whole(withoutPieces(believed(out, weight), pieces));
     }
 
     private static void candidates(Direction d, Pieces pieces, List<Candidate> to) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
@@ -33,20 +34,25 @@ final class Opened {
     private static final double SURE = 0.95, LINES = 0.92, WITHIN = 0.8, FAIR = 0.65;
     private final PlacedDrawing d;
     private final IntFunction<Role> role;
+    private final IntPredicate isTold;
     private final List<Wall> walls;
     private final Optional<Ring> edge;
     private final List<Opening> out = new ArrayList<>();
 
-    Opened(PlacedDrawing d, IntFunction<Role> role, List<Wall> walls) {
+    /** @param isTold what is a wall by its layer */
+    Opened(PlacedDrawing d, IntFunction<Role> role, IntPredicate isTold, List<Wall> walls) {
         this.d = d;
         this.role = role;
+        this.isTold = isTold;
         this.walls = walls;
         this.edge = SlabOutline.around(walls, Tolerances.BUILDING);
     }
 
     List<Opening> of(List<WallFinding.Gap> gaps) {
         List<DrawnOpenings.Symbol> bare = new ArrayList<>();
-        List<DrawnOpenings.Symbol> lines = DrawnOpenings.all(true, walls, d);
+        List<DrawnOpenings.Symbol> within = DrawnOpenings.all(true, walls, d);
+        Piers piers = new Piers(walls, within, isTold);
+        List<DrawnOpenings.Symbol> lines = within.stream().filter(s -> !piers.isPier(s)).toList();
         for (DrawnOpenings.Symbol s : joined(lines.stream().filter(this::slides).toList())) symbol(s);
         for (DrawnOpenings.Symbol s : lines) if (!slides(s)) symbol(s);
         for (DrawnOpenings.Symbol s : DrawnOpenings.all(false, walls, d)) {

@@ -112,12 +112,12 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         // on crossings they are told wherever they were drawn
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);
-        WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)),
-            i -> !mixed.test(i) && role.apply(i) == Role.WALL);
+        IntPredicate told = i -> !mixed.test(i) && role.apply(i) == Role.WALL;
+        WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)), told);
         Passages whole = new Passages(new Reaching(d, finding.walls()).reached(), finding.gaps());
         List<Wall> walled = whole.walls();
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
-        List<Opening> symbols = new Opened(d, role, walled).of(whole.gaps());
+        List<Opening> symbols = new Opened(d, role, told, walled).of(whole.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> believed = Confidence.believed(Buildings.of(walled, symbols));
         List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && (PERHAPS.contains(own.apply(i))

@@ -111,7 +111,7 @@ class FacesTest {
         assertThat(found).hasSize(2);
         assertThat(found.getFirst().from()).isCloseTo(1, within(1e-6));
         assertThat(found.getFirst().to()).isCloseTo(2.5, within(1e-6));
-        List<Opening> opened = new Opened(d, _ -> Role.WALL, w).of(List.of());
+        List<Opening> opened = new Opened(d, _ -> Role.WALL, _ -> false, w).of(List.of());
         assertThat(opened).hasSize(2).allMatch(o -> o.filling() instanceof Opening.Filling.Window && o.from().on().size() == 2);
     }
 

@@ -49,7 +49,7 @@ class MadeStoreysTest {
         System.out.printf(Locale.ROOT, "%s walls %.3f openings %.3f rooms %d of %d, sure walls right %.3f%n", m, s.walls(), s.openings(),
             s.roomsFound, s.rooms, s.sureRight / Math.max(1e-9, s.sure));
         boolean layered = m == MadeStorey.Manner.LAYERED, loose = m == MadeStorey.Manner.BY_HAND || m == MadeStorey.Manner.DAMAGED;
-        // of walls of several layers the core is found, and not said to be sure
+        // xx
         assertThat(s.walls()).as("walls, " + m).isGreaterThan(layered ? 0.5 : 0.95);
         assertThat(s.openings()).as("openings, " + m).isGreaterThan(loose ? 0.9 : 0.95);
         assertThat(s.roomsFound).as("rooms, " + m).isGreaterThanOrEqualTo((int) ((loose ? 0.7 : layered ? 0.9 : 0.95) * s.rooms));

@@ -1,0 +1,136 @@
+package brightlintel.recognise;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+import brightlintel.recognise.Bodies.Body;
+import brightlintel.recognise.Faces.Line;
+import brightlintel.recognise.Faces.Stretch;
+
+/**
+ * Walls of several layers: lines of plaster, insulation or facing beside a core. A line belongs to the wall that it lies beside where it
+ * begins and ends as that does, at corners and at openings: what only stands beside a wall knows nothing of its openings.
+ */
+final class Layers {
+    /**
+     * Metres: nearer lines are drawn on the face; farther ones are no next layer; no wall is thicker; ends at an opening that are alike;
+     * between bodies of one wall.
+     */
+    private static final double ON = 0.012, DEEP = 0.26, THICK = 0.66, ALIKE = 0.03, APART = 9;
+    /** Of all metres of a wall: how many a layer must run along. Of one body: how much of it a layer may leave out. */
+    private static final double MOST = 0.7, BARE = 0.1;
+    /** Ends at openings that say that two bodies beside each other are leaves of one wall. */
+    private static final int SAY = 2;
+    private final List<Body> bodies;
+    private final BodiesByLine index;
+
+    private Layers(List<Body> bodies) {
+        this.bodies = bodies;
+        index = new BodiesByLine(bodies);
+    }
+
+    /** The same, each as thick as all of its layers. */
+    static List<Body> whole(List<Body> bodies) {
+        return new Layers(bodies).whole();
+    }
+
+    private List<Body> whole() {
+        List<Body> out = new ArrayList<>();
+        Set<Body> done = Collections.newSetFromMap(new IdentityHashMap<>());
+        List<Body> order = new ArrayList<>(bodies);
+        order.sort(Comparator.comparingDouble(b -> -b.length()));
+        for (Body b : order) {
+            if (done.contains(b)) continue;
+            List<Body> run = run(b, done);
+            done.addAll(run);
+            out.addAll(grown(run));
+        }
+        return out;
+    }
+
+    /** Bodies in line about one, in order, as far as they may be one wall. */
+    private List<Body> run(Body b, Set<Body> done) {
+        List<Body> line = new ArrayList<>(index.inLine(b));
+        line.removeIf(done::contains);
+        line.sort(Comparator.comparingDouble(Body::from));
+        int at = line.indexOf(b), from = at, to = at;
+        while (from > 0 && line.get(from).from() - line.get(from - 1).to() < APART) from--;
+        while (to + 1 < line.size() && line.get(to + 1).from() - line.get(to).to() < APART) to++;
+        return line.subList(from, to + 1);
+    }
+
+    private List<Body> grown(List<Body> run) {
+        Body first = run.getFirst();
+        double right = first.right(), left = first.left();
+        for (boolean more = true; more;) {
+            OptionalDouble r = next(run, right, left, false), l = next(run, r.orElse(right), left, true);
+            more = r.isPresent() || l.isPresent();
+            right = r.orElse(right);
+            left = l.orElse(left);
+        }
+        if (right == first.right() && left == first.left()) return run;
+        double byRight = right - first.right(), byLeft = left - first.left();
+        return run.stream().map(b -> b.between(b.right() + byRight, b.left() + byLeft)).toList();
+    }
+
+    /** The line of the next layer, beyond one side. */
+    private OptionalDouble next(List<Body> run, double right, double left, boolean toLeft) {
+        List<Line> lines = run.getFirst().direction().lines();
+        OptionalDouble best = OptionalDouble.empty();
+        double least = Double.MAX_VALUE;
+        for (Line l : lines) {
+            double far = toLeft ? l.off() - left : right - l.off();
+            if (far < ON || far > DEEP || far >= least || left - right + far > THICK || !runsAlong(run, l, left - right + far)) continue;
+            least = far;
+            best = OptionalDouble.of(l.off());
+        }
+        return best;
+    }
+
+    /** Whether a line begins and ends as a wall does. */
+    private boolean runsAlong(List<Body> run, Line l, double thickness) {
+        // at a corner the outer layers go on over the wall that is met, the inner ones end before it
+        double all = 0, along = 0, corner = 2 * thickness + ALIKE;
+        int alike = 0;
+        for (int i = 0; i < run.size(); i++) {
+            Body b = run.get(i);
+            all += b.length();
+            double from = Double.MAX_VALUE, to = -Double.MAX_VALUE, covered = 0;
+            for (Stretch s : l.sure()) {
+                double both = Math.min(s.to(), b.to()) - Math.max(s.from(), b.from());
+                if (both <= 0) continue;
+                covered += both;
+                from = Math.min(from, s.from());
+                to = Math.max(to, s.to());
+            }
+            if (covered < (1 - BARE) * b.length()) continue;
+            boolean opensFrom = i > 0, opensTo = i + 1 < run.size();
+            if (off(from, b.from(), opensFrom ? ALIKE : corner) || off(to, b.to(), opensTo ? ALIKE : corner)) continue;
+            along += b.length();
+            if (opensFrom) alike++;
+            if (opensTo) alike++;
+        }
+        int ends = 2 * (run.size() - 1);
+        return along >= MOST * all && (alike >= SAY && 2 * alike >= ends || !isClaimed(run, l));
+    }
+
+    private static boolean off(double a, double b, double most) {
+        return Math.abs(a - b) > most;
+    }
+
+    /** Whether a line is for a good part the face of another body. */
+    private boolean isClaimed(List<Body> run, Line l) {
+        double from = run.getFirst().from(), to = run.getLast().to();
+        double[] taken = {0};
+        index.near(run.getFirst(), THICK + DEEP, o -> {
+            if (run.contains(o) || Math.abs(o.left() - l.off()) > ON && Math.abs(o.right() - l.off()) > ON) return;
+            taken[0] += Math.max(0, Math.min(to, o.to()) - Math.max(from, o.from()));
+        });
+        return taken[0] > BARE * (to - from);
+    }
+}
