@@ -13,6 +13,7 @@ import brightlintel.building.Room;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.Wall;
 import brightlintel.correct.Reckoning;
+import brightlintel.drawing.Carriers;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.Strokes;
@@ -101,11 +102,13 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         double all = metres.values().stream().mapToDouble(x -> x).sum();
         IntPredicate holds = of(d.strokes(), roles, p -> p.isMixed() || holdsWalls(p, metres.getOrDefault(p.name(), 0.0) / all));
         IntFunction<Role> own = i -> holds.test(i) ? roles.of().get(i) : role.apply(i);
-        IntPredicate open = new Leaves(d)::isLeaf, walls = i -> !open.test(i) && mayBeWall(i, own.apply(i), d.strokes(), mixed);
+        Carriers carriers = Carriers.of(d.strokes());
+        IntPredicate alone = i -> carriers.thing(d.strokes().pathOf(i)) == null;
+        IntPredicate open = new Leaves(d)::isLeaf, walls = i -> !open.test(i) && mayBeWall(i, own.apply(i), d.strokes(), alone, mixed);
         IntPredicate grid = i -> role.apply(i) == Role.GRID, columns = i -> role.apply(i) == Role.COLUMN;
         IntPredicate openings = i -> role.apply(i) == Role.DOOR || role.apply(i) == Role.WINDOW;
         // one face of a wall may have been told and the other taken for something else
-        IntPredicate perhaps = i -> !open.test(i) && (role.apply(i) == Role.WINDOW || holds.test(i) && d.strokes().pathOf(i) == null
+        IntPredicate perhaps = i -> !open.test(i) && (role.apply(i) == Role.WINDOW || holds.test(i) && alone.test(i)
             && PERHAPS.contains(own.apply(i)));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
         List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
@@ -135,10 +138,10 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     }
 
     /** On a layer that holds several things, what was not told for sure may be a face as well. */
-    private static boolean mayBeWall(int stroke, Role r, Strokes s, IntPredicate mixed) {
+    private static boolean mayBeWall(int stroke, Role r, Strokes s, IntPredicate alone, IntPredicate mixed) {
         // the edge of an area that was filled is a face where nobody drew it
         boolean filled = r == Role.HATCH && s.entityOf(stroke) instanceof Entity.Hatch h && h.solid();
-        return r == Role.WALL || filled || (r == Role.WINDOW || r == Role.OTHER) && s.pathOf(stroke) == null && mixed.test(stroke);
+        return r == Role.WALL || filled || (r == Role.WINDOW || r == Role.OTHER) && alone.test(stroke) && mixed.test(stroke);
     }
 
     /** Strokes on layers of a sort. */

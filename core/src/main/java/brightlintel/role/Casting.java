@@ -7,6 +7,7 @@ import brightlintel.building.Mend;
 import brightlintel.building.Repair;
 import brightlintel.building.Role;
 import brightlintel.building.Why;
+import brightlintel.drawing.Carriers;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
@@ -49,11 +50,12 @@ public final class Casting {
         if (mixed.isEmpty()) return out;
         for (RoleFinding.OfPart m : f.manners()) if (m.roles().getOrDefault(m.role(), 0) >= MOSTLY * m.units())
             out.add(new Cast(new Cast.Part.Manner(m.name()), found(m.role(), m.confidence())));
+        Carriers carriers = Carriers.of(s);
         for (int i = 0; i < s.size(); i++)
-            if (s.pathOf(i) == null && !f.isPen(s.layerOf(i))) count(kinds, mixed, s.layers().get(s.layerOf(i)).name(),
+            if (carriers.thing(s.pathOf(i)) == null && !f.isPen(s.layerOf(i))) count(kinds, mixed, s.layers().get(s.layerOf(i)).name(),
                 s.entityOf(i).kind(), f.of().get(i));
         for (int i = 0; i < s.marks(); i++)
-            if (s.mark(i).path() == null && !f.isPen(s.mark(i).layer())) count(kinds, mixed, s.layers().get(s.mark(i).layer()).name(),
+            if (carriers.thing(s.mark(i).path()) == null && !f.isPen(s.mark(i).layer())) count(kinds, mixed, s.layers().get(s.mark(i).layer()).name(),
                 s.mark(i).entity().kind(),
                 f.ofMarks().get(i));
         kinds.forEach((layer, byKind) -> byKind.forEach((kind, roles) -> {

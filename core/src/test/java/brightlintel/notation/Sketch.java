@@ -1,5 +1,6 @@
 package brightlintel.notation;
 
+import brightlintel.drawing.Block;
 import brightlintel.drawing.Colour;
 import brightlintel.drawing.Companions;
 import brightlintel.drawing.Doubles;
@@ -28,6 +29,7 @@ public final class Sketch {
     private final List<Entity> out = new ArrayList<>();
     private final Map<String, Layer> layers = new LinkedHashMap<>(Map.of("0", Layer.plain("0", Colour.PLAIN)));
     private Style style = Style.PLAIN;
+    private final Map<String, Block> blocks = new LinkedHashMap<>();
     private final Map<String, String> words = new LinkedHashMap<>();
     private Optional<Paper> paper = Optional.empty();
 
@@ -115,7 +117,20 @@ public final class Sketch {
         return line(x, y, x, y + leaf).arc(x, y, leaf, 0, 90);
     }
 
-    /** Lines, polylines, arcs and texts so far, turned about 0,0; radians. */
+    /** All so far becomes a block, and what follows is drawn beside its references. */
+    public Sketch asBlock(String name) {
+        blocks.put(name, new Block(name, Vec3.ZERO, out, ""));
+        out.clear();
+        return this;
+    }
+
+    /** A reference to a block; degrees. */
+    public Sketch insert(String name, double x, double y, double scaleX, double scaleY, double turn) {
+        out.add(new Entity.Insert(key(), style, Vec3.UP, name, new Vec3(x, y, 0), new Vec3(scaleX, scaleY, 1), Math.toRadians(turn), 1, 1, 0, 0, List.of()));
+        return this;
+    }
+
+    /** Lines, polylines, arcs, texts and references to blocks so far, turned about 0,0; radians. */
     public Sketch turned(double by) {
         out.replaceAll(e -> switch (e) {
             case Entity.Circle c -> new Entity.Circle(c.key(), c.style(), c.extrusion(), turned(c.centre(), by), c.radius());
@@ -125,6 +140,8 @@ public final class Sketch {
                 turned(t.anchor(), by), t.rotation() + by, t.widthFactor(), t.width(), t.across(), t.upward(), t.shown());
             case Entity.Polyline p -> new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), turned(p.points(), by), List.of(), 0, 0,
                 List.of());
+            case Entity.Insert i -> new Entity.Insert(i.key(), i.style(), i.extrusion(), i.block(), turned(i.at(), by), i.scale(), i.rotation() + by, 1, 1, 0,
+                0, List.of());
             default -> throw new IllegalArgumentException(e.kind());
         });
         return this;
@@ -166,7 +183,7 @@ public final class Sketch {
 
     public RawDrawing drawing() {
         return new RawDrawing("", paper.isPresent() ? Format.PDF : Format.DXF, "", new Header(words),
-            List.copyOf(layers.values()), Tables.NONE, List.of(new Space(space(), paper, out)), Map.of(), Companions.NONE,
+            List.copyOf(layers.values()), Tables.NONE, List.of(new Space(space(), paper, out)), blocks, Companions.NONE,
             Report.EMPTY);
     }
 }

@@ -9,27 +9,19 @@ import brightlintel.geom.Tolerances;
 import brightlintel.joint.Areas;
 import brightlintel.joint.Footprints;
 import brightlintel.notation.Sketch;
-import brightlintel.notation.Walls;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 
-/** A storey of rooms along a corridor, of which all is known, drawn in one of several manners. */
+/** A storey of which all is known, drawn in one of several manners. */
 final class MadeStorey {
-    /** What an office may do to a drawing; each alone, and all damages at once. */
-    enum Manner { MERGED, OUTLINE_EACH, LAYERED, FACES_THROUGH, ONE_LAYER, LYING_LAYERS, BY_HAND, OVERSHOT, SHATTERED, FOREIGN, LEAF_BOX, MIRRORED, DAMAGED }
-
-    /** @param at its middle, metres of the building */
-    record Hole(Wall in, double along, double width, boolean door) {
-        Point at() {
-            return in.middle(along);
-        }
+    /** What an office may do to a drawing; each alone, and all damages at once; and shapes of buildings. */
+    enum Manner {
+        MERGED, OUTLINE_EACH, LAYERED, LAYERS_APART, CAVITY, FACES_THROUGH, ONE_LAYER, LYING_LAYERS, BY_HAND, OVERSHOT, SHATTERED, FOREIGN, LEAF_BOX,
+        MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, DAMAGED
     }
 
-    private static final double OUTER = 0.3, INNER = 0.15, THIN = 0.1;
-    final List<Wall> walls;
-    final List<Hole> holes = new ArrayList<>();
+    final MadePlan plan;
     final double turn;
     private final Random r;
     private final Manner m;
@@ -38,34 +30,7 @@ final class MadeStorey {
         this.m = m;
         r = new Random(seed);
         turn = Math.toRadians(r.nextInt(4) == 0 ? r.nextInt(80) : 90 * r.nextInt(2));
-        int bays = 3 + r.nextInt(4);
-        double wide = 2.8 + 0.1 * r.nextInt(14), deep = 3.6 + 0.1 * r.nextInt(15), hall = 1.6 + 0.1 * r.nextInt(6), l = bays * wide,
-            d = 2 * deep + hall;
-        StringBuilder s = new StringBuilder();
-        wall(s, "south", 0, 0, l, 0, OUTER);
-        wall(s, "east", l, 0, l, d, OUTER);
-        wall(s, "north", l, d, 0, d, OUTER);
-        wall(s, "west", 0, d, 0, 0, OUTER);
-        wall(s, "hall-south", 0, deep, l, deep, INNER);
-        wall(s, "hall-north", 0, deep + hall, l, deep + hall, INNER);
-        for (int i = 1; i < bays; i++) {
-            wall(s, "a" + i, i * wide, 0, i * wide, deep, THIN);
-            wall(s, "b" + i, i * wide, deep + hall, i * wide, d, THIN);
-        }
-        walls = Walls.read(s.toString().strip());
-        for (int i = 0; i < bays; i++) {
-            double at = (i + 0.5) * wide, window = 0.9 + 0.1 * r.nextInt(7), door = 0.8 + 0.05 * r.nextInt(4), off = 0.3 * (r.nextDouble() - 0.5);
-            holes.add(new Hole(walls.get(0), at + off, window, false));
-            holes.add(new Hole(walls.get(2), l - at + off, window, false));
-            holes.add(new Hole(walls.get(4), at + off, door, true));
-            holes.add(new Hole(walls.get(5), at - off, door, true));
-        }
-        holes.add(new Hole(walls.get(3), d - deep - hall / 2, 1.0, true));
-        holes.add(new Hole(walls.get(1), deep + hall / 2, 0.9, false));
-    }
-
-    private static void wall(StringBuilder s, String id, double x0, double y0, double x1, double y1, double t) {
-        s.append(String.format(Locale.ROOT, "%s %.3f %.3f -> %.3f %.3f thick %.3f\n", id, x0, y0, x1, y1, t));
+        plan = new MadePlan(m == Manner.COURT ? MadePlan.Shape.COURT : m == Manner.WING ? MadePlan.Shape.WING : MadePlan.Shape.CORRIDOR, r);
     }
 
     private String layer(String usual) {
@@ -90,24 +55,44 @@ final class MadeStorey {
     /** In millimetres, turned about 0,0. */
     Sketch drawn() {
         Sketch s = new Sketch();
+        if (m == Manner.UNEVEN_BLOCKS) s.line(0, 0, 1, 0).arc(0, 0, 1, 0, 90).asBlock("DOOR");
         s.on(layer("WALLS"));
-        Footprints f = Footprints.of(walls, Tolerances.BUILDING);
-        List<Ring> cuts = holes.stream().filter(h -> h.door || m != Manner.FACES_THROUGH).map(MadeStorey::cut).toList();
+        Footprints f = Footprints.of(plan.walls, Tolerances.BUILDING);
+        List<Ring> cuts = new ArrayList<>(plan.holes.stream().filter(h -> h.door() || m != Manner.FACES_THROUGH).map(MadeStorey::cut).toList());
         List<Ring> all = new ArrayList<>();
-        for (Wall w : walls) all.addAll(f.of(w.id()));
-        if (m == Manner.OUTLINE_EACH) for (Wall w : walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
+        for (Wall w : plan.walls) all.addAll(f.of(w.id()));
+        if (m == Manner.CAVITY) for (Wall w : plan.walls.subList(0, 4)) cuts.add(cavity(w));
+        if (m == Manner.OUTLINE_EACH) for (Wall w : plan.walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
         else edges(s, Areas.allEdges(all, cuts));
-        if (m == Manner.LAYERED) for (Wall w : walls.subList(0, 4)) finish(s, w);
-        for (Hole h : holes) if (h.door) door(s, h);
+        if (m == Manner.LAYERED || m == Manner.LAYERS_APART) for (Wall w : plan.walls.subList(0, 4)) finish(s, w);
+        if (m == Manner.AXES_BARE) axes(s);
+        for (MadePlan.Hole h : plan.holes) if (h.door()) door(s, h);
         else window(s, h);
         s.on(layer("FURNITURE"));
         for (int i = 0; i < 4; i++) box(s, 500 + 2500 * i, 900, 1400, 700);
+        if (m == Manner.IN_BLOCK) return s.asBlock("PLAN").on("0").insert("PLAN", 0, 0, 1, 1, Math.toDegrees(turn));
         return s.turned(turn);
     }
 
-    private static Ring cut(Hole h) {
-        Piece p = h.in.reference();
-        double a = h.along - h.width / 2, b = h.along + h.width / 2, t = h.in.thickness().value() / 2 + 0.05;
+    /** What lies between two leaves of a wall, ends of it left whole. */
+    private static Ring cavity(Wall w) {
+        Piece p = w.reference();
+        return new Ring(List.of(p.at(0.15, 0.02), p.at(w.length() - 0.15, 0.02), p.at(w.length() - 0.15, -0.04), p.at(0.15, -0.04)));
+    }
+
+    /** Lines without bubbles or names, and columns where they cross. */
+    private void axes(Sketch s) {
+        s.on("COLUMNS");
+        double c = 1000 * MadePlan.COLUMN;
+        for (Point p : plan.columns) box(s, 1000 * p.x() - c / 2, 1000 * p.y() - c / 2, c, c);
+        s.on("AXES");
+        for (MadePlan.Axis x : plan.axes) s.line(1000 * x.a().x(), 1000 * x.a().y(), 1000 * x.b().x(), 1000 * x.b().y());
+        s.on(layer("WALLS"));
+    }
+
+    private static Ring cut(MadePlan.Hole h) {
+        Piece p = h.in().reference();
+        double a = h.along() - h.width() / 2, b = h.along() + h.width() / 2, t = h.in().thickness().value() / 2 + 0.05;
         return new Ring(List.of(p.at(a, -t), p.at(b, -t), p.at(b, t), p.at(a, t)));
     }
 
@@ -148,14 +133,16 @@ final class MadeStorey {
 
     /** Two lines along in the wall, as plaster and insulation are drawn. */
     private void finish(Sketch s, Wall w) {
+        if (m == Manner.LAYERS_APART) s.on("INSULATION");
         for (double off : new double[] {-w.thickness().value() / 2 + 0.02, 0.06}) {
             double from = 0.2;
-            for (Hole h : holes.stream().filter(x -> x.in == w).sorted((a, b) -> Double.compare(a.along, b.along)).toList()) {
-                along(s, w, from, h.along - h.width / 2, off);
-                from = h.along + h.width / 2;
+            for (MadePlan.Hole h : plan.holes.stream().filter(x -> x.in() == w).sorted((a, b) -> Double.compare(a.along(), b.along())).toList()) {
+                along(s, w, from, h.along() - h.width() / 2, off);
+                from = h.along() + h.width() / 2;
             }
             along(s, w, from, w.length() - 0.2, off);
         }
+        s.on(layer("WALLS"));
     }
 
     private static void along(Sketch s, Wall w, double from, double to, double off) {
@@ -163,23 +150,30 @@ final class MadeStorey {
         s.line(a.x(), a.y(), b.x(), b.y());
     }
 
-    private void window(Sketch s, Hole h) {
+    private void window(Sketch s, MadePlan.Hole h) {
         s.on(layer("WINDOWS"));
-        double t = h.in.thickness().value() / 2, a = h.along - h.width / 2, b = h.along + h.width / 2;
-        for (double off : m == Manner.FACES_THROUGH ? new double[] {-0.03, 0.03} : new double[] {-t, -0.02, 0.02, t}) along(s, h.in, a, b, off);
+        double t = h.in().thickness().value() / 2, a = h.along() - h.width() / 2, b = h.along() + h.width() / 2;
+        for (double off : m == Manner.FACES_THROUGH ? new double[] {-0.03, 0.03} : new double[] {-t, -0.02, 0.02, t}) along(s, h.in(), a, b, off);
         if (m == Manner.FACES_THROUGH) for (double x : new double[] {a, b}) {
-            Point p = h.in.reference().at(x, -t).times(1000), q = h.in.reference().at(x, t).times(1000);
+            Point p = h.in().reference().at(x, -t).times(1000), q = h.in().reference().at(x, t).times(1000);
             s.line(p.x(), p.y(), q.x(), q.y());
         }
         s.on(layer("WALLS"));
     }
 
-    private void door(Sketch s, Hole h) {
+    private void door(Sketch s, MadePlan.Hole h) {
         s.on(layer("DOORS"));
         boolean far = r.nextBoolean(), left = r.nextBoolean();
-        double t = h.in.thickness().value() / 2 * (left ? 1 : -1), a = h.along - h.width / 2, b = h.along + h.width / 2;
-        Point hinge = h.in.reference().at(far ? b : a, t).times(1000), shut = h.in.reference().at(far ? a : b, t).times(1000), u = shut.minus(hinge);
+        double t = h.in().thickness().value() / 2 * (left ? 1 : -1), a = h.along() - h.width() / 2, b = h.along() + h.width() / 2;
+        Point hinge = h.in().reference().at(far ? b : a, t).times(1000), shut = h.in().reference().at(far ? a : b, t).times(1000), u = shut.minus(hinge);
         Point open = hinge.plus((far == left ? u.left().times(-1) : u.left()).times(1));
+        if (m == Manner.UNEVEN_BLOCKS) {
+            // a leaf of one, drawn out along the wall and out of it by figures of their own
+            double w = u.length() * (hingeTurns(u, open.minus(hinge)) ? 1 : -1), deep = u.length() * (0.85 + 0.05 * r.nextInt(5));
+            s.insert("DOOR", hinge.x(), hinge.y(), deep, w, Math.toDegrees(open.minus(hinge).angle()));
+            s.on(layer("WALLS"));
+            return;
+        }
         if (m == Manner.LEAF_BOX) {
             Point n = u.unit().times(40);
             s.polyline(true, hinge.x(), hinge.y(), open.x(), open.y(), open.x() + n.x(), open.y() + n.y(), hinge.x() + n.x(), hinge.y() + n.y());
@@ -189,6 +183,11 @@ final class MadeStorey {
         if (m == Manner.MIRRORED) chords(s, hinge, u.length(), ccw ? from : to, 90);
         else s.arc(hinge.x(), hinge.y(), u.length(), ccw ? from : to, ccw ? to : from);
         s.on(layer("WALLS"));
+    }
+
+    /** Whether the way that a leaf shuts goes to the left of where it stands open. */
+    private static boolean hingeTurns(Point shut, Point open) {
+        return open.cross(shut) > 0;
     }
 
     /** An arc as an old program writes it: chords of one line. */

@@ -7,6 +7,7 @@ import brightlintel.building.Placement;
 import brightlintel.building.Wall;
 import brightlintel.drawing.Progress;
 import brightlintel.geom.Point;
+import brightlintel.joint.Enclosure;
 import brightlintel.read.Wanted;
 import brightlintel.receive.Cleaned;
 import brightlintel.receive.DrawingShelf;
@@ -27,7 +28,7 @@ class MadeStoreysTest {
 
     private static final class Score {
         double whole, right, made, sure, sureRight;
-        int openings, found, proposed, rooms, roomsFound;
+        int openings, found, proposed, rooms, roomsFound, columns, columnsFound, lines, linesFound;
 
         double walls() {
             return 2 * right / (whole + made);
@@ -45,18 +46,17 @@ class MadeStoreysTest {
     @ParameterizedTest @EnumSource(MadeStorey.Manner.class)
     void whatIsDrawnComesBack(MadeStorey.Manner m) throws Exception {
         Score s = new Score();
-        for (int seed = 0; seed < EACH; seed++) score(new MadeStorey(m, 100 * m.ordinal() + seed), seed, s);
-        System.out.printf(Locale.ROOT, "%s walls %.3f openings %.3f rooms %d of %d, sure walls right %.3f%n", m, s.walls(), s.openings(),
-            s.roomsFound, s.rooms, s.sureRight / Math.max(1e-9, s.sure));
+        for (int seed = 0; seed < EACH; seed++) score(m, new MadeStorey(m, 100 * m.ordinal() + seed), seed, s);
+        System.out.printf(Locale.ROOT, "%s walls %.3f openings %.3f rooms %d of %d, columns %d of %d, grid %d of %d, sure walls right %.3f%n", m,
+            s.walls(), s.openings(), s.roomsFound, s.rooms, s.columnsFound, s.columns, s.linesFound, s.lines, s.sureRight / Math.max(1e-9, s.sure));
         boolean layered = m == MadeStorey.Manner.LAYERED, loose = m == MadeStorey.Manner.BY_HAND || m == MadeStorey.Manner.DAMAGED;
-        // xx
         assertThat(s.walls()).as("walls, " + m).isGreaterThan(layered ? 0.5 : 0.95);
         assertThat(s.openings()).as("openings, " + m).isGreaterThan(loose ? 0.9 : 0.95);
         assertThat(s.roomsFound).as("rooms, " + m).isGreaterThanOrEqualTo((int) ((loose ? 0.7 : layered ? 0.9 : 0.95) * s.rooms));
         assertThat(s.sureRight).as("of sure walls, " + m).isGreaterThanOrEqualTo(0.98 * s.sure);
     }
 
-    private void score(MadeStorey made, int seed, Score s) throws Exception {
+    private void score(MadeStorey.Manner m, MadeStorey made, int seed, Score s) throws Exception {
         Path file = folder.resolve("made-" + seed + ".dxf");
         try (OutputStream out = Files.newOutputStream(file)) {
             DxfWriter.write(made.drawn().drawing(), out);
@@ -66,7 +66,7 @@ class MadeStoreysTest {
         var u = c.project().underlay(c.underlay()).orElseThrow();
         Recognised found = Recognised.of(shelf.placed(u, Progress.NONE), c.reckoning(), c.roles());
         Placement place = u.placement();
-        for (Wall w : made.walls) for (double x = 0.1; x < w.length() - 0.1; x += 0.2) {
+        for (Wall w : made.plan.walls) for (double x = 0.1; x < w.length() - 0.1; x += 0.2) {
             Point p = place.apply(w.middle(x).turn(made.turn).times(1000));
             s.whole += 0.2;
             if (found.walls().stream().anyMatch(f -> lies(p, f, w.thickness().value()))) s.right += 0.2;
@@ -77,15 +77,33 @@ class MadeStoreysTest {
             if (Recognised.isSure(f)) s.sure += f.length();
             if (Recognised.isSure(f) && isTrue) s.sureRight += f.length();
         }
-        for (MadeStorey.Hole h : made.holes) {
+        for (MadePlan.Hole h : made.plan.holes) {
             Point at = place.apply(h.at().turn(made.turn).times(1000));
             s.openings++;
             if (found.openings().stream().anyMatch(o -> at(o, found).distance(at) < 0.1 && Math.abs(o.width().value() - h.width()) < 0.05
                 && MadeStorey.isDoor(o) == h.door())) s.found++;
         }
         s.proposed += found.openings().size();
-        s.rooms += (made.walls.size() - 6) + 3;
-        s.roomsFound += Math.min(found.rooms().size(), made.walls.size() - 3);
+        for (Enclosure e : made.plan.rooms()) {
+            Point at = place.apply(e.middle().turn(made.turn).times(1000));
+            s.rooms++;
+            // a column within takes of its ground
+            if (found.grounds().stream().anyMatch(g -> g.outline().holds(at) && Math.abs(g.area() / e.area() - 1) < 0.05)) s.roomsFound++;
+        }
+        if (m == MadeStorey.Manner.AXES_BARE) axes(made, found, place, s);
+    }
+
+    private static void axes(MadeStorey made, Recognised found, Placement place, Score s) {
+        for (Point p : made.plan.columns) {
+            Point at = place.apply(p.turn(made.turn).times(1000));
+            s.columns++;
+            if (found.columns().stream().anyMatch(c -> c.at().distance(at) < 0.03)) s.columnsFound++;
+        }
+        for (MadePlan.Axis x : made.plan.axes) {
+            Point a = place.apply(x.a().turn(made.turn).times(1000)), b = place.apply(x.b().turn(made.turn).times(1000));
+            s.lines++;
+            if (found.grid().stream().anyMatch(g -> g.line().distance(a) < 0.01 && g.line().distance(b) < 0.01)) s.linesFound++;
+        }
     }
 
     private static Point at(Opening o, Recognised found) {
@@ -101,7 +119,7 @@ class MadeStoreysTest {
         int right = 0, n = 10;
         for (int i = 0; i < n; i++) {
             Point p = f.middle(f.length() * (i + 0.5) / n);
-            if (made.walls.stream().anyMatch(w -> {
+            if (made.plan.walls.stream().anyMatch(w -> {
                 Point a = place.apply(w.middle(0).turn(made.turn).times(1000)), b = place.apply(w.middle(w.length()).turn(made.turn).times(1000));
                 double l = a.distance(b), x = b.minus(a).unit().dot(p.minus(a)), y = b.minus(a).unit().cross(p.minus(a));
                 return x > -0.05 && x < l + 0.05 && Math.abs(y) < 0.02 && Math.abs(w.thickness().value() - f.thickness().value()) < 0.0101;
