@@ -46,6 +46,10 @@ public record GridLine(ElementId id, String label, Optional<String> family, Piec
         return new GridLine(id, label, family, p, only, from, tags);
     }
 
+    public GridLine with(Provenance p) {
+        return new GridLine(id, label, family, line, only, p, tags);
+    }
+
     public GridLine with(Tags t) {
         return new GridLine(id, label, family, line, only, from, t);
     }

@@ -56,7 +56,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     /** From this confidence on a proposal counts as sure. Where it comes from: docs/recognise.md. */
     public static final double SURE_FROM = 0.88;
     public static final Recognised NOTHING = new Recognised(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
-    private static final double SURE = 0.9, FAIR = 0.75;
+    private static final double SURE = 0.9, FAIR = 0.75, TAGGED = 0.97;
     /** Of things on a layer: as many that are told to be walls make it one that holds walls. */
     private static final double WALLS = 0.1;
     private static final Set<Role> NO_LINE = EnumSet.of(Role.GRID, Role.HATCH, Role.DIMENSION, Role.TEXT, Role.ROOM_LABEL, Role.SHEET,
@@ -111,7 +111,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         IntPredicate perhaps = i -> !open.test(i) && (role.apply(i) == Role.WINDOW || holds.test(i) && alone.test(i)
             && PERHAPS.contains(own.apply(i)));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
-        List<GridLine> lines = DrawnGrid.elements(DrawnGrid.of(d, r.look().tagged(), grid), d, List.of());
+        List<GridLine> lines = grid(DrawnGrid.of(d, r.look().tagged(), grid), d);
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         // on crossings they are told wherever they were drawn
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);
@@ -135,6 +135,14 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
         return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left);
+    }
+
+    /** A label that the sequence asks for is not sure. */
+    private static List<GridLine> grid(List<DrawnGrid.Line> drawn, PlacedDrawing d) {
+        List<GridLine> out = new ArrayList<>();
+        for (DrawnGrid.Line l : drawn) for (GridLine g : DrawnGrid.elements(List.of(l), d, List.of()))
+            out.add(g.with(new Provenance(new Provenance.Way.Proposed(l.tagged() ? TAGGED : FAIR), g.from().on())));
+        return out;
     }
 
     /** On a layer that holds several things, what was not told for sure may be a face as well. */

@@ -176,7 +176,7 @@ final class Gathered {
         share.remove(Role.WINDOW);
         double in = boxes.isEmpty() ? 0 : inGaps / (double) boxes.size(), door = share.getOrDefault(Role.DOOR, 0.0);
         boolean isDoors = door > wall + window || door > DOORS * (wall + window) && in > DOORS;
-        if (in > IN_GAPS && !isDoors) share.put(Role.WINDOW, Math.max(wall + window, in));
+        if (in > IN_GAPS && !isDoors) share.put(Role.WINDOW, Math.max(wall + window, Math.min(in, 1 - share.getOrDefault(Role.COLUMN, 0.0))));
         else if (isDoors) share.merge(Role.DOOR, wall + window, Double::sum);
         else share.merge(Role.FURNITURE, wall + window, Double::sum);
     }

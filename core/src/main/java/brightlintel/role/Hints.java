@@ -26,7 +26,7 @@ final class Hints {
         hint("furn|mobel|mobl|mobil|meubel|mueble|equip|einricht|arredi|kitchen|kuche", Role.FURNITURE),
         hint("door|tur(en)?\\b|tuer|porte|puerta|deur|porta", Role.DOOR),
         hint("glaz|wind|fenst|fenetre|ventana|raam|finestra", Role.WINDOW),
-        hint("col(s|umn)?\\b|stutz|stuetz|poteau|pilar|kolom|pilastr|cols", Role.COLUMN),
+        hint("col(s|umns?)?\\b|stutz|stuetz|poteau|pilar|kolom|pilastr|cols", Role.COLUMN),
         hint("strs|stair|trepp|escal|trap\\b|scal[ae]", Role.STAIR),
         hint("slab|decke|platte|dalle|forjado|vloer", Role.SLAB_EDGE),
         hint("wall|wand|wande|mur\\b|murs|muro|muren|parete|mauer", Role.WALL),

@@ -26,6 +26,8 @@ final class Seeing {
     /** A window of lines: so wide, and so deep at most; a tread, and a leaf. */
     private static final double WINDOW_LEAST = 0.35, WINDOW_MOST = 6, DEEP = 0.6, TREAD_LEAST = 0.2, TREAD_MOST = 0.42, ENDS = 0.012;
     private static final double WINDING_LEAST = 0.7, WINDING_MOST = 5;
+    /** What a line without a tag is seen for: more than for all that lies beside it. */
+    private static final double BARE = 4;
     private static final int RAYS = 5;
     private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2, REACHES = 0.85, LINE = 0.02;
     private final Sight s;
@@ -221,6 +223,8 @@ final class Seeing {
                 if (strokes.texts().get(k).plain().strip().equals(t.label())) s.seeMark(k, Role.GRID, 2);
             });
         }
+        s.axes.addAll(BareAxes.of(s));
+        for (BareAxes.Axis a : s.axes) for (int i : a.strokes()) s.see(i, Role.GRID, BARE);
         Box all = s.bulk(IntStream.range(0, strokes.size()).filter(s::isShown).toArray(), 0.96);
         for (int i = 0; i < strokes.size(); i++) {
             if (!s.isShown(i) || !strokes.isStraight(i) || strokes.dashingOf(i) == null) continue;

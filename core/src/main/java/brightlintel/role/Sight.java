@@ -7,7 +7,9 @@ import brightlintel.drawing.Strokes;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * A drawing turned upright and in metres, and what was seen of each stroke and mark so far. Each pass adds what it has seen to the roles;
@@ -19,6 +21,8 @@ final class Sight {
     final Look look;
     final Strokes strokes;
     final double metres;
+    /** Grid lines that have no tags. */
+    final List<BareAxes.Axis> axes = new ArrayList<>();
     private final Affine upright, back;
     private final float[] seen, seenOfMarks;
     private final double[] boxes;

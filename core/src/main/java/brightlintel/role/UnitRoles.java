@@ -48,6 +48,10 @@ final class UnitRoles {
             double c = du.cross(dv);
             if (Math.abs(c) > 0.3) crossings.add(a.plus(du.times(b.minus(a).cross(dv) / c)));
         }
+        for (BareAxes.Axis x : s.axes) for (BareAxes.Axis y : s.axes) {
+            double c = x.along().cross(y.along());
+            if (c > 0.3) crossings.add(x.a().plus(x.along().times(y.a().minus(x.a()).cross(y.along()) / c)));
+        }
     }
 
     Role of(Unit u) {
