@@ -40,12 +40,13 @@ final class Bodies {
 
     /**
      * @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres; apart:
-     * in what is closed all round by itself
+     * in what is closed all round by itself; guessed: layers were added to it that no opening speaks for
      */
     record Body(Direction direction, double right, double left, double from, double to, double drawn, boolean apart,
-                List<Integer> strokes) {
+                boolean guessed, List<Integer> strokes) {
         /** Whether another sure line runs along close beside it: it may be the core of a wall of several layers, or one of them. */
         boolean isLayer() {
+            if (guessed) return true;
             for (Line l : direction.lines()) {
                 double far = Math.max(right - l.off(), l.off() - left);
                 if (far < ON || far > LAYER) continue;
@@ -56,8 +57,8 @@ final class Bodies {
         }
 
         /** The same as thick as all of its layers. */
-        Body between(double otherRight, double otherLeft) {
-            return new Body(direction, otherRight, otherLeft, from, to, drawn, apart, strokes);
+        Body grown(double byRight, double byLeft, boolean told) {
+            return new Body(direction, right + byRight, left + byLeft, from, to, drawn, apart, !told, strokes);
         }
 
         double thickness() {
@@ -103,7 +104,7 @@ final class Bodies {
                 used.computeIfAbsent(right, _ -> new ArrayList<>()).add(s);
                 used.computeIfAbsent(left, _ -> new ArrayList<>()).add(s);
                 out.add(new Body(c.body.direction, c.body.right, c.body.left, f[0], f[1], Math.min(c.body.drawn, f[1] - f[0]),
-                    c.body.apart, c.body.strokes));
+                    c.body.apart, false, c.body.strokes));
             }
         }
         return Layers.whole(withoutPieces(believed(out, weight), pieces));
@@ -131,7 +132,7 @@ final class Bodies {
                     strokes.addAll(b.strokes());
                     for (double[] f : free) if (f[1] - f[0] >= LEAST && !isInside(d, f, middle, pieces))
                         to.add(new Candidate(i, k, new Body(d, l.get(i).off(), l.get(k).off(), f[0], f[1], covered(l.get(i), l.get(k), f[0],
-                            f[1]), apart, strokes)));
+                            f[1]), apart, false, strokes)));
                 }
             }
     }

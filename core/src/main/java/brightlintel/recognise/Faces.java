@@ -16,7 +16,7 @@ final class Faces {
      * Radians between strokes of one direction, and between those that give it its angle; metres off a line, and between stretches that
      * are one.
      */
-    private static final double TURN = Math.toRadians(0.25), EXACT = Math.toRadians(0.03), OFF = 0.004, TOUCH = 0.012, SHORT = 0.02;
+    private static final double TURN = Math.toRadians(0.25), EXACT = Math.toRadians(0.03), OFF = 0.004, MOST_OFF = 0.015, TOUCH = 0.012, SHORT = 0.02;
 
     /** @param strokes that cover it */
     record Stretch(double from, double to, List<Integer> strokes) {
@@ -38,7 +38,8 @@ final class Faces {
         }
     }
 
-    private record Bit(double angle, Point a, Point b, int stroke, boolean sure) {
+    /** A stroke. */
+    record Bit(double angle, Point a, Point b, int stroke, boolean sure) {
         double length() {
             return a.distance(b);
         }
@@ -56,7 +57,10 @@ final class Faces {
             double w = c.b().minus(c.a()).angle();
             bits.add(new Bit((w % Math.PI + Math.PI) % Math.PI, c.a(), c.b(), i, sure.test(i)));
         }
-        return directions(bits).stream().map(Faces::direction).map(x -> Rows.without(x, s::layerOf)).toList();
+        List<Double> peaks = Freehand.peaks(bits);
+        double slip = Freehand.of(bits, peaks), off = Math.max(OFF, Math.min(MOST_OFF, 2 * slip));
+        List<Bit> straight = slip > 0 ? Freehand.straightened(bits, peaks, slip) : bits;
+        return directions(straight).stream().map(x -> direction(x, off)).map(x -> Rows.without(x, s::layerOf)).toList();
     }
 
     /** Strokes about the angles that most are drawn at, the heaviest first: what lies a little askew does not turn the rest. */
@@ -99,7 +103,8 @@ final class Faces {
         return out;
     }
 
-    private static Direction direction(List<Bit> bits) {
+    /** @param apart metres between lines that are two */
+    private static Direction direction(List<Bit> bits, double apart) {
         double sum = 0, weight = 0, peak = bits.getFirst().angle;
         for (Bit b : bits) if (Math.abs(b.angle - peak) <= 2 * EXACT) {
             sum += b.angle * b.length();
@@ -111,7 +116,7 @@ final class Faces {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < sorted.size();) {
             int to = i + 1;
-            while (to < sorted.size() && off(sorted.get(to), n) - off(sorted.get(to - 1), n) < OFF) to++;
+            while (to < sorted.size() && off(sorted.get(to), n) - off(sorted.get(to - 1), n) < apart) to++;
             lines.add(line(sorted.subList(i, to), u, n));
             i = to;
         }

@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.Set;
 
 import brightlintel.recognise.Bodies.Body;
@@ -67,36 +67,47 @@ final class Layers {
     private List<Body> grown(List<Body> run) {
         Body first = run.getFirst();
         double right = first.right(), left = first.left();
+        boolean told = true;
         for (boolean more = true; more;) {
-            OptionalDouble r = next(run, right, left, false), l = next(run, r.orElse(right), left, true);
+            Optional<Next> r = next(run, right, left, false);
+            right = r.map(Next::off).orElse(right);
+            Optional<Next> l = next(run, right, left, true);
+            left = l.map(Next::off).orElse(left);
+            told &= r.stream().allMatch(Next::told) && l.stream().allMatch(Next::told);
             more = r.isPresent() || l.isPresent();
-            right = r.orElse(right);
-            left = l.orElse(left);
         }
         if (right == first.right() && left == first.left()) return run;
         double byRight = right - first.right(), byLeft = left - first.left();
-        return run.stream().map(b -> b.between(b.right() + byRight, b.left() + byLeft)).toList();
+        boolean isTold = told;
+        return run.stream().map(b -> b.grown(byRight, byLeft, isTold)).toList();
     }
 
-    /** The line of the next layer, beyond one side. */
-    private OptionalDouble next(List<Body> run, double right, double left, boolean toLeft) {
+    /** The line of the next layer. @param told openings say so */
+    private record Next(double off, boolean told) { }
+
+    private Optional<Next> next(List<Body> run, double right, double left, boolean toLeft) {
         List<Line> lines = run.getFirst().direction().lines();
-        OptionalDouble best = OptionalDouble.empty();
+        Optional<Next> best = Optional.empty();
         double least = Double.MAX_VALUE;
         for (Line l : lines) {
             double far = toLeft ? l.off() - left : right - l.off();
-            if (far < ON || far > DEEP || far >= least || left - right + far > THICK || !runsAlong(run, l, left - right + far)) continue;
+            if (far < ON || far > DEEP || far >= least || left - right + far > THICK) continue;
+            int alike = alike(run, l, left - right + far);
+            if (alike < 0) continue;
             least = far;
-            best = OptionalDouble.of(l.off());
+            best = Optional.of(new Next(l.off(), alike >= SAY));
         }
         return best;
     }
 
-    /** Whether a line begins and ends as a wall does. */
-    private boolean runsAlong(List<Body> run, Line l, double thickness) {
+    /**
+     * At how many ends of openings a line begins or ends as a wall does; it may go on through some windows, as faces do. Below 0 where it does
+     * not belong to the wall.
+     */
+    private int alike(List<Body> run, Line l, double thickness) {
         // at a corner the outer layers go on over the wall that is met, the inner ones end before it
         double all = 0, along = 0, corner = 2 * thickness + ALIKE;
-        int alike = 0;
+        int alike = 0, ends = 2 * (run.size() - 1);
         for (int i = 0; i < run.size(); i++) {
             Body b = run.get(i);
             all += b.length();
@@ -109,18 +120,15 @@ final class Layers {
                 to = Math.max(to, s.to());
             }
             if (covered < (1 - BARE) * b.length()) continue;
-            boolean opensFrom = i > 0, opensTo = i + 1 < run.size();
-            if (off(from, b.from(), opensFrom ? ALIKE : corner) || off(to, b.to(), opensTo ? ALIKE : corner)) continue;
+            boolean begins = Math.abs(from - b.from()) < ALIKE, stops = Math.abs(to - b.to()) < ALIKE;
+            boolean first = i == 0 ? Math.abs(from - b.from()) < corner : begins || from < run.get(i - 1).to() + ALIKE;
+            boolean last = i + 1 == run.size() ? Math.abs(to - b.to()) < corner : stops || to > run.get(i + 1).from() - ALIKE;
+            if (!first || !last) continue;
             along += b.length();
-            if (opensFrom) alike++;
-            if (opensTo) alike++;
+            if (i > 0 && begins) alike++;
+            if (i + 1 < run.size() && stops) alike++;
         }
-        int ends = 2 * (run.size() - 1);
-        return along >= MOST * all && (alike >= SAY && 2 * alike >= ends || !isClaimed(run, l));
-    }
-
-    private static boolean off(double a, double b, double most) {
-        return Math.abs(a - b) > most;
+        return along >= MOST * all && 2 * alike >= ends && (alike >= SAY || !isClaimed(run, l)) ? alike : -1;
     }
 
     /** Whether a line is for a good part the face of another body. */

@@ -112,7 +112,7 @@ final class MadeStorey {
     }
 
     private Point shaken(Point p) {
-        double by = m == Manner.BY_HAND ? 3 : m == Manner.DAMAGED ? 1.5 : 0;
+        double by = m == Manner.BY_HAND ? 10 : m == Manner.DAMAGED ? 1.5 : 0;
         return p.plus(new Point(by * (2 * r.nextDouble() - 1), by * (2 * r.nextDouble() - 1)));
     }
 
