@@ -208,6 +208,11 @@ public final class Tracing {
         return change(name, which, Column.class, f);
     }
 
+    /** Elements as they are to be; where each stands, and what hosts it, stays. */
+    public static Edit replace(String name, Map<ElementId, StoreyElement> to) {
+        return Edit.of(name, p -> p.withAllContents(c -> c.map(e -> to.getOrDefault(e.id(), e))));
+    }
+
     public static Edit changeRooms(String name, Set<ElementId> which, UnaryOperator<Room> f) {
         return change(name, which, Room.class, f);
     }

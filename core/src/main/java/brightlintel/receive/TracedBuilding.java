@@ -89,7 +89,7 @@ public final class TracedBuilding {
         StoreyId on = first ? project.storeys().getFirst().id() : StoreyId.fresh();
         Project next = first ? Stacking.rename(on, storey).apply(project) : Stacking.add(on, storey).apply(project);
         next = laid(next, on, c.project().sources(), u);
-        project = taken(next, on, found);
+        project = taken(next, on, found, first);
         if (first) lowest = Optional.of(plan);
         return plan;
     }
@@ -106,7 +106,7 @@ public final class TracedBuilding {
         return p.withSources(files).withUnderlays(sheets).withStorey(on, s -> s.withUnderlays(List.of(u.id())));
     }
 
-    private Project taken(Project p, StoreyId on, Recognised f) {
+    private Project taken(Project p, StoreyId on, Recognised f, boolean isLowest) {
         Predicate<Element> wanted = e -> all || Recognised.isSure(e);
         Project out = Grids.add(f.grid().stream().filter(wanted).toList()).apply(p);
         List<Wall> walls = f.walls().stream().filter(wanted).toList();
@@ -117,8 +117,10 @@ public final class TracedBuilding {
         List<StoreyElement> more = new ArrayList<>(openings);
         more.addAll(f.columns().stream().filter(wanted).toList());
         for (Room r : f.rooms()) if (wanted.test(r)) more.add(r);
-        edge.ifPresent(e -> more.add(new Slab(ElementId.fresh(), e.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(SLAB),
-            Optional.of(new HashSet<>(ids)), Provenance.BY_HAND)));
+        // there is nothing below the lowest that its floor could be open to
+        edge.ifPresent(e -> more.add(new Slab(ElementId.fresh(), e.counterClockwise(), isLowest ? List.of() : Recognised.holes(f.wells(), e),
+            Stand.FLOOR, Given.assumed(SLAB), Optional.of(new HashSet<>(ids)), new Provenance(new Provenance.Way.Proposed(Recognised.SURE_FROM),
+            List.of()))));
         return Tracing.add("edit.take-openings", on, more).apply(out);
     }
 

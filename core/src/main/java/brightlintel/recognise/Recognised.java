@@ -19,6 +19,7 @@ import brightlintel.drawing.Progress;
 import brightlintel.drawing.Strokes;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
 import brightlintel.geom.Tolerances;
 import brightlintel.joint.Enclosure;
 import brightlintel.joint.Enclosures;
@@ -50,12 +51,14 @@ import java.util.stream.Collectors;
  * @param rooms   each with a place within what encloses it
  * @param grounds of the rooms, in their order, as the proposed walls enclose them
  * @param left    what looked like building and became none, from the top down
+ * @param wells   where the floor is open to the one below, if there is one
  */
 public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> openings, List<Column> columns, List<Room> rooms,
-                         List<Enclosure> grounds, List<Leftover> left) {
+                         List<Enclosure> grounds, List<Leftover> left, List<Ring> wells) {
     /** From this confidence on a proposal counts as sure. Where it comes from: docs/recognise.md. */
     public static final double SURE_FROM = 0.88;
-    public static final Recognised NOTHING = new Recognised(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+    public static final Recognised NOTHING = new Recognised(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+        List.of());
     private static final double SURE = 0.9, FAIR = 0.75, TAGGED = 0.97;
     /** Of things on a layer: as many that are told to be walls make it one that holds walls. */
     private static final double WALLS = 0.1;
@@ -72,6 +75,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         rooms = List.copyOf(rooms);
         grounds = List.copyOf(grounds);
         left = List.copyOf(left);
+        wells = List.copyOf(wells);
     }
 
     /** 0 to 1; 1 for what nobody proposed. */
@@ -81,6 +85,16 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
 
     public static boolean isSure(Element e) {
         return confidence(e) >= SURE_FROM;
+    }
+
+    /** Of all kinds. */
+    public int size() {
+        return grid.size() + walls.size() + openings.size() + columns.size() + rooms.size();
+    }
+
+    /** Of wells those that lie wholly within the edge of a slab. */
+    public static List<Ring> holes(List<Ring> wells, Ring edge) {
+        return wells.stream().filter(r -> r.corners().stream().allMatch(edge::holds)).toList();
     }
 
     /** By the roles that were found. */
@@ -133,8 +147,9 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
             || roles.ofMarks().get(i) == Role.GRID);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
+        List<Ring> wells = Wells.of(d, role, rooms.enclosed, rooms.shafts);
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
-        return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left);
+        return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left, wells);
     }
 
     /** A label that the sequence asks for is not sure. */
@@ -180,9 +195,10 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         return out;
     }
 
-    private record Rooms(List<Room> rooms, List<Enclosure> grounds) {
-        /** Square metres: a shaft is smaller, a cavity. Metres: a room's edge from a wall's face. */
-        private static final double LEAST = 0.4, BY = 0.02;
+    /** @param enclosed all that walls and columns enclose; shafts: what nothing leads into, nobody named, and is small */
+    private record Rooms(List<Room> rooms, List<Enclosure> grounds, List<Enclosure> enclosed, List<Enclosure> shafts) {
+        /** Square metres: a cavity is smaller; a shaft that nothing leads into. Metres: a room's edge from a wall's face. */
+        private static final double LEAST = 0.4, SHAFT = 3, BY = 0.02;
 
         static Rooms of(PlacedDrawing d, List<Wall> walls, List<Opening> openings, List<Column> columns,
             IntPredicate measure) {
@@ -194,8 +210,14 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
                 .toList();
             Map<ElementId, Wall> byId = walls.stream().collect(Collectors.toMap(Wall::id, w -> w));
             Labels labels = new Labels(d, enclosed, measure, openings.stream().map(o -> byId.get(o.wall()).middle(o.along())).toList());
+            List<Enclosure> shafts = new ArrayList<>();
             for (Enclosure e : enclosed) {
                 RoomWords words = labels.in(e);
+                if (e.area() < SHAFT && words.name().isEmpty() && words.number().isEmpty() && openings.stream().noneMatch(o -> leadsInto(o,
+                    byId.get(o.wall()), e))) {
+                    shafts.add(e);
+                    continue;
+                }
                 boolean agrees = words.area().isEmpty() || Math.abs(words.area().get() - e.area()) < Math.max(0.1, 0.02 * e.area());
                 boolean named = !words.name().isEmpty() || !words.number().isEmpty();
                 double confidence = agrees && words.area().isPresent() ? SURE : !agrees || !named ? FAIR - 0.15
@@ -204,7 +226,12 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
                     Optional.empty(), "", new Provenance(new Provenance.Way.Proposed(confidence), List.of())));
                 grounds.add(e);
             }
-            return new Rooms(rooms, grounds);
+            return new Rooms(rooms, grounds, enclosed, shafts);
+        }
+
+        private static boolean leadsInto(Opening o, Wall w, Enclosure e) {
+            Point at = w.middle(o.along());
+            return e.outline().distance(at) < w.thickness().value() / 2 + BY;
         }
 
         /** Whether all walls round a room are sure, and a door leads into it. */

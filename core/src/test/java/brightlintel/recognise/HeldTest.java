@@ -124,7 +124,8 @@ class HeldTest {
                 assertThat(x.at()).isEqualTo(c.at()));
             break;
         }
-        Recognised two = new Recognised(List.of(), Walls.read("a 0 0 -> 3 0 thick 0.2"), List.of(), List.of(), List.of(), List.of(), List.of());
+        Recognised two = new Recognised(List.of(), Walls.read("a 0 0 -> 3 0 thick 0.2"), List.of(), List.of(), List.of(), List.of(), List.of(),
+            List.of());
         assertThat(Held.of(two, new Contents(List.of())).agreeing()).isZero();
         assertThat(Held.of(Recognised.NOTHING, new Contents(two.walls()))).as("a drawing of nothing says nothing").isEqualTo(Held.NOTHING);
     }

@@ -18,10 +18,12 @@ import java.util.Optional;
 
 /** Proposals in brass: those of the kind that is decided now are washed, the rest are thin outlines; what is not sure is dashed. */
 final class ProposalMarks {
+    private static final double CHORD = 0.01;
     private final ProposalShapes shapes = new ProposalShapes();
 
     void paint(Workspace w, Brush brush, Palette palette, PlanView view, MarkPainter marks) {
         if (w.stage() != Stage.TRACE || w.proposals().open() == Recognised.NOTHING) return;
+        w.proposals().only().ifPresent(r -> dashed(brush, r.chords(CHORD).stream().map(view::toPx).toList(), true, 1.5, palette.ink()));
         Optional<ElementId> inHand = w.proposals().inHand().map(e -> e.id());
         Optional<Proposals.Kind> kind = w.proposals().inHand().map(w.proposals()::kindOf).or(w.proposals()::kind);
         Box seen = view.seen();

@@ -189,6 +189,10 @@ public final class Commands {
         add("take-alike", "", w -> Offers.isTracing(w) && w.proposals().inHand().filter(e ->
             w.proposals().alike(e).size() > 1).isPresent(), w ->
             w.proposals().takeAlike());
+        add("only-here", "", w -> w.stage() == Stage.TRACE && w.proposals().found().isPresent(), w -> w.startQuietly(Outlines.only(w)));
+        add("everywhere", "", w -> w.stage() == Stage.TRACE && w.proposals().only().isPresent(), w -> w.proposals().only(Optional.empty()));
+        add("correct-alike", "", w -> Offers.isTracing(w) && !w.proposals().correctable().isEmpty(), w -> w.proposals().correctAlike());
+        add("leave-alike", "", w -> Offers.isTracing(w) && !w.proposals().correctable().isEmpty(), w -> w.proposals().leaveAlike());
         add("hold-storey", "", w -> Offers.isTracing(w) && !w.contents().walls().isEmpty() && w.proposals().found().isPresent(), w ->
             w.proposals().hold());
         add("refused-back", "", w -> w.project().verdicts().stream().anyMatch(v -> v.kind().equals(Verdicts.PROPOSAL)), w ->

@@ -99,6 +99,32 @@ final class ProposedPart {
         n.forEach((key, count) -> v.getChildren().add(Parts.figure(Words.of(key), Parts.right(Integer.toString(count)))));
     }
 
+    /** Where proposals are looked at, while it is not everywhere. */
+    Optional<Node> only() {
+        if (p.only().isEmpty()) return Optional.empty();
+        VBox v = Parts.decision(Words.of("only.title"), Parts.pill(Words.count("only.elsewhere", p.elsewhere()), Tone.PLAIN), false);
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("everywhere"), false), Parts.button(w, commands.get("only-here"), false)));
+        return Optional.of(v);
+    }
+
+    /** What was proposed like one that somebody changed since, and stands as it was proposed. */
+    Optional<Node> corrected() {
+        int n = p.correctable().size();
+        if (n == 0) return Optional.empty();
+        VBox v = Parts.decision(Words.of("corrected.title"), Parts.pill(Words.count("proposal.look", n), Tone.LOOK), true);
+        v.getChildren().add(Parts.label(Words.count("corrected.alike", n), "quiet"));
+        Button all = Parts.button(w, commands.get("correct-alike"), true);
+        all.setText(Words.of("corrected.all", n));
+        v.getChildren().add(Parts.row(all, Parts.button(w, commands.get("leave-alike"), false)));
+        return Optional.of(v);
+    }
+
+    /** Offers to look at a part of the plan alone. */
+    Optional<Node> offersOnly() {
+        boolean offers = p.only().isEmpty() && p.waits() && w.tool() instanceof SelectTool;
+        return offers ? Optional.of(Parts.row(Parts.button(w, commands.get("only-here"), false))) : Optional.empty();
+    }
+
     /** Offers to hold it against its drawing: below all else, since it comes when the drawing is looked through. */
     Optional<Node> offersToHold() {
         boolean offers = p.held().isEmpty() && commands.get("hold-storey").isEnabled(w) && !p.waits();

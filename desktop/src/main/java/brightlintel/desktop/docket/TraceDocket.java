@@ -62,6 +62,8 @@ final class TraceDocket {
         Contents c = w.contents();
         ProposedPart proposed = new ProposedPart(w, commands);
         proposed.working().ifPresent(parts::add);
+        proposed.only().ifPresent(parts::add);
+        proposed.corrected().ifPresent(parts::add);
         proposed.held().ifPresent(parts::add);
         parts.add(proposed.of(Proposals.Kind.WALLS, "trace.walls", c.walls().size(), "trace.drawn"));
         parts.add(c.walls().isEmpty() ? Parts.fold(Words.of("trace.openings"), Parts.right(Words.of("trace.wait-for-walls"), "quiet"))
@@ -75,6 +77,7 @@ final class TraceDocket {
         if (!c.rooms().isEmpty() || w.proposals().of(Proposals.Kind.ROOMS).isEmpty()) parts.addAll(RoomsPart.build(w, commands));
         parts.add(proposed.of(Proposals.Kind.SLAB, "trace.slab", c.slabs().size(), "trace.drawn"));
         proposed.left().ifPresent(parts::add);
+        proposed.offersOnly().ifPresent(parts::add);
         parts.addAll(UpperPart.build(w, commands));
         if (w.tool() instanceof WallTool t && !t.points().isEmpty()) parts.add(chain(t));
         parts.add(Parts.decision(Words.of("trace.by-hand"), null, false,

@@ -2,6 +2,7 @@ package brightlintel.desktop.state;
 
 import brightlintel.building.Cast;
 import brightlintel.building.Column;
+import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
@@ -33,16 +34,20 @@ import brightlintel.joint.SlabOutline;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
+import brightlintel.recognise.Corrections;
 import brightlintel.recognise.Held;
 import brightlintel.recognise.Leftover;
 import brightlintel.recognise.Pending;
 import brightlintel.recognise.Recognised;
 import brightlintel.recognise.Recognising;
+import brightlintel.recognise.Within;
 import brightlintel.select.Picked;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
@@ -65,7 +70,12 @@ public final class Proposals {
     private volatile Looked looked = new Looked(null, null);
     /** Refused for as long as the window has the project: what stands on nothing that could be named. */
     private final Set<ElementId> dropped = new HashSet<>();
-    private Open open = new Open(null, null, null, 0, null, Recognised.NOTHING);
+    private Open open = new Open(null, null, null, 0, null, Optional.empty(), Recognised.NOTHING, 0);
+    private Optional<Only> only = Optional.empty();
+    private Corrections corrections = Corrections.NONE;
+    private Recognised correctedOf;
+    private Contents correctedBy;
+    private final Set<ElementId> leftAsIs = new HashSet<>();
     private Optional<ElementId> inHand = Optional.empty();
     private int leftAt = -1;
     private Recognised leftOf;
@@ -88,7 +98,11 @@ public final class Proposals {
 
     private record Looked(AsReceived.Key of, Recognising at) { }
 
-    private record Open(Recognised of, Project project, StoreyId on, int dropped, Enclosures walls, Recognised is) { }
+    /** @param only where somebody asked for: in an outline, on a storey */
+    private record Open(Recognised of, Project project, StoreyId on, int dropped, Enclosures walls, Optional<Only> only, Recognised is,
+                        int elsewhere) { }
+
+    private record Only(Ring outline, StoreyId on) { }
 
     Proposals(Workspace w) {
         this.w = w;
@@ -101,6 +115,8 @@ public final class Proposals {
         looked = new Looked(null, null);
         dropped.clear();
         held.hold(Optional.empty());
+        only = Optional.empty();
+        leftAsIs.clear();
         leaveHand();
     }
 
@@ -160,11 +176,32 @@ public final class Proposals {
     public Recognised open() {
         Recognised all = found().orElse(Recognised.NOTHING);
         Enclosures walls = w.solved().enclosuresSeen();
+        Optional<Only> here = only.filter(o -> o.on.equals(w.storeyId()));
         boolean same = open.of == all && open.project == w.project() && w.storeyId().equals(open.on) && open.dropped == dropped.size()
-            && open.walls == walls;
-        if (!same) open = new Open(all, w.project(), w.storeyId(), dropped.size(), walls, all == Recognised.NOTHING ? all
-            : Pending.of(all, w.project(), w.storeyId(), dropped, walls));
-        return open.is;
+            && open.walls == walls && open.only.equals(here);
+        if (same) return open.is;
+        Recognised whole = all == Recognised.NOTHING ? all : corrections().followedBy(Pending.of(all, w.project(), w.storeyId(), dropped,
+            walls));
+        Recognised is = here.map(o -> Within.of(whole, o.outline, w.contents())).orElse(whole);
+        open = new Open(all, w.project(), w.storeyId(), dropped.size(), walls, here, is, whole.size() - is.size());
+        return is;
+    }
+
+    /** Only what lies in an outline is proposed on the storey in hand; none for all of it. */
+    public void only(Optional<Ring> outline) {
+        only = outline.map(r -> new Only(r, w.storeyId()));
+        look(Optional.empty());
+    }
+
+    /** Where proposals are looked at, if not everywhere. */
+    public Optional<Ring> only() {
+        return only.filter(o -> o.on.equals(w.storeyId())).map(Only::outline);
+    }
+
+    /** How many wait outside of where somebody asked for. */
+    public int elsewhere() {
+        open();
+        return open.elsewhere;
     }
 
     /** Those of one kind, the unsure ones first, else as one reads: from the top down. */
@@ -184,6 +221,35 @@ public final class Proposals {
         return some.stream().map(Element.class::cast).sorted(Comparator.comparing(Recognised::isSure)).toList();
     }
 
+    // ---- what follows from what somebody changed
+
+    private Corrections corrections() {
+        if (found == null) return Corrections.NONE;
+        if (correctedOf != found || correctedBy != w.contents()) corrections = Corrections.of(found, w.contents());
+        correctedOf = found;
+        correctedBy = w.contents();
+        return corrections;
+    }
+
+    /** What stands, was proposed like one that was changed since, and is as it was proposed: as each would be. */
+    public List<StoreyElement> correctable() {
+        return corrections().others().values().stream().filter(e -> !leftAsIs.contains(e.id())).toList();
+    }
+
+    /** All of those as the one that was changed. */
+    public void correctAlike() {
+        Map<ElementId, StoreyElement> to = new HashMap<>();
+        for (StoreyElement e : correctable()) to.put(e.id(), e);
+        if (to.isEmpty()) return;
+        w.apply(Tracing.replace("edit.correct-alike", to));
+    }
+
+    /** They are right as they are. */
+    public void leaveAlike() {
+        correctable().forEach(e -> leftAsIs.add(e.id()));
+        w.tell(Change.EVIDENCE);
+    }
+
     // ---- held against the drawing
 
     /** How the storey in hand differs from its drawing, while it is held against it. */
@@ -200,11 +266,12 @@ public final class Proposals {
     /** Round all walls, once none of them waits. */
     private Optional<Slab> slab() {
         if (found == null || found.walls().isEmpty() || !w.contents().slabs().isEmpty() || w.contents().walls().isEmpty()
-            || open().walls().stream().anyMatch(Recognised::isSure)) return Optional.empty();
+            || only().isPresent() || open().walls().stream().anyMatch(Recognised::isSure)) return Optional.empty();
         List<Wall> walls = w.contents().walls();
         if (slabOf != walls) slabRing = SlabOutline.around(walls, Tolerances.BUILDING);
         slabOf = walls;
-        return slabRing.map(r -> new Slab(SLAB_ID, r.counterClockwise(), List.of(), Stand.FLOOR, Given.assumed(SLAB),
+        List<Ring> wells = w.project().below(w.storeyId()).isPresent() ? found.wells() : List.of();
+        return slabRing.map(r -> new Slab(SLAB_ID, r.counterClockwise(), Recognised.holes(wells, r), Stand.FLOOR, Given.assumed(SLAB),
             Optional.of(Set.copyOf(
             walls.stream().map(Wall::id).toList())), new Provenance(new Provenance.Way.Proposed(Recognised.SURE_FROM), List.of())));
     }
@@ -230,7 +297,7 @@ public final class Proposals {
         open();
         if (of != open || leftOf != found) {
             leftOf = found;
-            left = found.left().stream().filter(l -> w.contents().walls().stream().noneMatch(x -> isOn(x, l))).toList();
+            left = open.is.left().stream().filter(l -> w.contents().walls().stream().noneMatch(x -> isOn(x, l))).toList();
         }
         return left;
     }

@@ -102,6 +102,14 @@ public final class Outlines {
         w.select(holes.keySet());
     }
 
+    /** Proposals only where an outline goes round them. */
+    public static Tool only(Workspace w) {
+        return new RingTool(w, "only-here", r -> {
+            w.proposals().only(Optional.of(r));
+            w.leaveTool();
+        });
+    }
+
     public static Tool room(Workspace w) {
         return new RingTool(w, "room-outline", r -> {
             if (r.area() >= LEAST_ROOM) RoomTool.add(w, List.of(RoomTool.room(w, new Room.Bound.Drawn(r, List.of()), new Enclosure(r,

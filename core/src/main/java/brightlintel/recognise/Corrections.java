@@ -1,0 +1,119 @@
+package brightlintel.recognise;
+
+import brightlintel.building.Column;
+import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
+import brightlintel.building.Opening;
+import brightlintel.building.Provenance;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.Wall;
+import brightlintel.geom.Point;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * What somebody changed of what had been proposed and taken: a thickness or kind of walls, what fills openings and how high, a column's
+ * section. What was proposed alike is proposed so, too. Where two of one measure were changed otherwise, nothing follows.
+ */
+public final class Corrections {
+    public static final Corrections NONE = new Corrections();
+    /** Metres: a kind may round a thickness; middles of columns that are one; measures that are alike. Of a wall: covered by its proposal. */
+    private static final double ROUNDED = 0.004, SAME = 0.05, ALIKE = 0.01, COVERED = 0.6, AT = 0.1;
+    private static final int SAMPLES = 9;
+    private final List<Pair> changed = new ArrayList<>();
+    private final Map<ElementId, StoreyElement> others = new HashMap<>();
+
+    private record Pair(StoreyElement proposed, StoreyElement is) { }
+
+    private Corrections() { }
+
+    /** @param all what was proposed of the storey; there: what it holds */
+    public static Corrections of(Recognised all, Contents there) {
+        Corrections out = new Corrections();
+        List<Pair> pairs = new ArrayList<>();
+        for (Wall p : all.walls()) there.walls().stream().filter(w -> isTaken(w) && covers(w, p)).findFirst()
+            .ifPresent(w -> pairs.add(new Pair(p, w)));
+        for (Opening p : all.openings()) at(p, all).flatMap(a -> there.openings().stream().filter(o -> isTaken(o)
+            && at(o, there).filter(b -> b.distance(a) < AT).isPresent()).findFirst()).ifPresent(o -> pairs.add(new Pair(p, o)));
+        for (Column p : all.columns()) there.columns().stream().filter(c -> isTaken(c) && c.at().distance(p.at()) < SAME).findFirst()
+            .ifPresent(c -> pairs.add(new Pair(p, c)));
+        for (Pair p : pairs) if (isChanged(p.proposed, p.is)) out.changed.add(p);
+        for (Pair p : pairs) if (!isChanged(p.proposed, p.is)) out.like(p.proposed).ifPresent(l -> out.others.put(p.is.id(), as(p.is, l)));
+        return out;
+    }
+
+    /** As what one is to be made, since what was proposed alike was made so. */
+    private Optional<StoreyElement> like(StoreyElement proposed) {
+        List<StoreyElement> as = changed.stream().filter(c -> isAlike(c.proposed, proposed)).map(Pair::is).toList();
+        return as.isEmpty() || as.stream().anyMatch(x -> isChanged(as.getFirst(), x)) ? Optional.empty() : Optional.of(as.getFirst());
+    }
+
+    private static boolean isTaken(StoreyElement e) {
+        return e.from().way() instanceof Provenance.Way.Proposed;
+    }
+
+    private static boolean covers(Wall w, Wall proposed) {
+        int in = 0;
+        for (int i = 0; i < SAMPLES; i++) if (w.holds(proposed.middle(proposed.length() * (i + 0.5) / SAMPLES), 0)) in++;
+        return in >= COVERED * SAMPLES && Math.abs(w.reference().direction(0).cross(proposed.reference().direction(0))) < ALIKE;
+    }
+
+    private static Optional<Point> at(Opening o, Recognised all) {
+        return all.walls().stream().filter(w -> w.id().equals(o.wall())).findFirst().map(w -> w.middle(o.along()));
+    }
+
+    private static Optional<Point> at(Opening o, Contents there) {
+        return there.wall(o.wall()).map(w -> w.middle(o.along()));
+    }
+
+    private static boolean isAlike(StoreyElement a, StoreyElement b) {
+        return switch (a) {
+            case Wall x -> b instanceof Wall y && Math.abs(x.thickness().value() - y.thickness().value()) < ALIKE;
+            case Opening x -> b instanceof Opening y && x.filling().isLike(y.filling()) && Math.abs(x.width().value() - y.width().value()) < ALIKE;
+            case Column x -> b instanceof Column y && x.section().equals(y.section());
+            default -> false;
+        };
+    }
+
+    /** Whether what stands is otherwise than what was proposed; or two that stand are. */
+    private static boolean isChanged(StoreyElement proposed, StoreyElement is) {
+        return switch (proposed) {
+            case Wall w -> Math.abs(w.thickness().value() - ((Wall) is).thickness().value()) > ROUNDED;
+            case Opening o -> is instanceof Opening x && (!o.filling().isLike(x.filling()) || Math.abs(o.sill().value() - x.sill().value()) > ROUNDED
+                || Math.abs(o.head().value() - x.head().value()) > ROUNDED);
+            case Column c -> !c.section().equals(((Column) is).section());
+            default -> false;
+        };
+    }
+
+    /** One made as another is; its place, width and provenance stay. */
+    private static StoreyElement as(StoreyElement e, StoreyElement like) {
+        return switch (e) {
+            case Wall w -> new Wall(w.id(), w.reference(), w.side(), ((Wall) like).thickness(), w.base(), w.top(), w.from(), ((Wall) like).kind(),
+                w.runs(), w.stance());
+            case Opening o -> o.withHeights(((Opening) like).sill(), ((Opening) like).head()).with(o.filling().as(((Opening) like).filling()));
+            case Column c -> c.with(((Column) like).section());
+            default -> e;
+        };
+    }
+
+    /** What waits, as it follows from what was changed. */
+    public Recognised followedBy(Recognised open) {
+        if (changed.isEmpty()) return open;
+        return new Recognised(open.grid(), list(open.walls(), Wall.class::cast), list(open.openings(), Opening.class::cast),
+            list(open.columns(), Column.class::cast), open.rooms(), open.grounds(), open.left(), open.wells());
+    }
+
+    private <T extends StoreyElement> List<T> list(List<T> some, Function<StoreyElement, T> cast) {
+        return some.stream().map(e -> like(e).map(l -> cast.apply(as(e, l))).orElse(e)).toList();
+    }
+
+    /** Of what stands and was proposed alike: as each would be. */
+    public Map<ElementId, StoreyElement> others() {
+        return Map.copyOf(others);
+    }
+}
