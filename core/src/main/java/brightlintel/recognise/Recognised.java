@@ -147,7 +147,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
             || roles.ofMarks().get(i) == Role.GRID);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
-        List<Ring> wells = Wells.of(d, role, rooms.enclosed, rooms.shafts);
+        List<Ring> wells = FloorHoles.of(d, role, rooms.enclosed, rooms.shafts);
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
         return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left, wells);
     }

@@ -10,7 +10,13 @@ import brightlintel.building.StoreyId;
  * @param edges     six numbers each; not to be changed
  */
 public record Body(ElementId id, StoreyId storey, Matter matter, float[] triangles, float[] edges) {
-    public enum Matter { WALL, SLAB, DOOR, GLASS, COLUMN, STAIR, ROOF }
+    /** What it is made of; what is only proposed is a veil of one colour. */
+    public enum Matter { WALL, SLAB, DOOR, GLASS, COLUMN, STAIR, ROOF, PROPOSED }
+
+    public Body as(Matter m) {
+        return new Body(id, storey, m, triangles, edges);
+    }
+
 
     /** The same body, not one alike: arrays are not compared. */
     @Override public boolean equals(Object o) {

@@ -175,14 +175,19 @@ public final class Painter3d {
             for (int i = 0; i < ramps.length; i++) {
                 boolean selected = look.selected.contains(shapes.of.get(i).id());
                 ramps[i] = selected ? chosen : plain[shapes.of.get(i).matter().ordinal()];
-                edgeInk[i] = selected ? p.brassText() : ink;
+                boolean proposed = shapes.of.get(i).matter() == Body.Matter.PROPOSED;
+                edgeInk[i] = selected || proposed ? p.brassText() : ink;
                 inside[i] = selected ? p.brassText() : shapes.of.get(i).matter() == Body.Matter.SLAB ? Palette.mix(p.ink(), p.paper(), 0.3)
                     : p.ink();
             }
             clear = new boolean[ramps.length];
-            if (look.through) for (int i = 0; i < clear.length; i++)
-                clear[i] = VEILS.contains(shapes.of.get(i).matter()) && !look.selected.contains(shapes.of.get(i).id());
-            veils = look.through ? IntStream.range(0, triangles).filter(i -> clear[body[i]]).boxed().sorted(Comparator.comparingDouble(i ->
+            boolean veiled = false;
+            for (int i = 0; i < clear.length; i++) {
+                Body.Matter m = shapes.of.get(i).matter();
+                clear[i] = (m == Body.Matter.PROPOSED || look.through && VEILS.contains(m)) && !look.selected.contains(shapes.of.get(i).id());
+                veiled |= clear[i];
+            }
+            veils = veiled ? IntStream.range(0, triangles).filter(i -> clear[body[i]]).boxed().sorted(Comparator.comparingDouble(i ->
                 -(t[9 * i + 2] + t[9 * i + 5] + t[9 * i + 8]))).mapToInt(i -> i).toArray() : new int[0];
         }
 
@@ -207,7 +212,7 @@ public final class Painter3d {
                 case SLAB -> p.isDark() ? 0x66777A : 0xCFC8B6;
                 case STAIR -> p.isDark() ? 0x7F8C80 : 0xD9DDCB;
                 case ROOF -> p.isDark() ? 0x8F6F66 : 0xD9B8A8;
-                case DOOR -> p.brass();
+                case DOOR, PROPOSED -> p.brass();
                 case GLASS -> p.isDark() ? 0x6F95A0 : 0xBFD3D6;
             };
         }

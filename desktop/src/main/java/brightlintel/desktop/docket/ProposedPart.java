@@ -69,6 +69,7 @@ final class ProposedPart {
             "Shift+T",
             true));
         buttons.add(button("proposal-next", Words.of("proposal.each"), "E", sure == 0 && p.inHand().isEmpty()));
+        if (p.only().isEmpty()) buttons.add(Parts.button(w, commands.get("only-here"), false));
         v.getChildren().add(Parts.row(buttons.toArray(Node[]::new)));
         p.inHand().filter(e -> p.kindOf(e) == k && p.alike(e).size() > 1).ifPresent(e -> {
             Button alike = Parts.button(w, commands.get("take-alike"), false);
@@ -103,7 +104,9 @@ final class ProposedPart {
     Optional<Node> only() {
         if (p.only().isEmpty()) return Optional.empty();
         VBox v = Parts.decision(Words.of("only.title"), Parts.pill(Words.count("only.elsewhere", p.elsewhere()), Tone.PLAIN), false);
-        v.getChildren().add(Parts.row(Parts.button(w, commands.get("everywhere"), false), Parts.button(w, commands.get("only-here"), false)));
+        Button other = Parts.button(w, commands.get("only-here"), false);
+        other.setText(Words.of("only.other"));
+        v.getChildren().add(Parts.row(Parts.button(w, commands.get("everywhere"), false), other));
         return Optional.of(v);
     }
 
@@ -117,12 +120,6 @@ final class ProposedPart {
         all.setText(Words.of("corrected.all", n));
         v.getChildren().add(Parts.row(all, Parts.button(w, commands.get("leave-alike"), false)));
         return Optional.of(v);
-    }
-
-    /** Offers to look at a part of the plan alone. */
-    Optional<Node> offersOnly() {
-        boolean offers = p.only().isEmpty() && p.waits() && w.tool() instanceof SelectTool;
-        return offers ? Optional.of(Parts.row(Parts.button(w, commands.get("only-here"), false))) : Optional.empty();
     }
 
     /** Offers to hold it against its drawing: below all else, since it comes when the drawing is looked through. */

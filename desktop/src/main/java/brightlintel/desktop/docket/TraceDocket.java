@@ -77,7 +77,6 @@ final class TraceDocket {
         if (!c.rooms().isEmpty() || w.proposals().of(Proposals.Kind.ROOMS).isEmpty()) parts.addAll(RoomsPart.build(w, commands));
         parts.add(proposed.of(Proposals.Kind.SLAB, "trace.slab", c.slabs().size(), "trace.drawn"));
         proposed.left().ifPresent(parts::add);
-        proposed.offersOnly().ifPresent(parts::add);
         parts.addAll(UpperPart.build(w, commands));
         if (w.tool() instanceof WallTool t && !t.points().isEmpty()) parts.add(chain(t));
         parts.add(Parts.decision(Words.of("trace.by-hand"), null, false,

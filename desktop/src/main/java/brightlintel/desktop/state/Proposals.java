@@ -327,7 +327,12 @@ public final class Proposals {
 
     /** The proposal that is looked at. */
     public Optional<Element> inHand() {
-        return inHand.flatMap(id -> all().stream().filter(e -> e.id().equals(id)).findFirst());
+        return inHand.flatMap(this::find);
+    }
+
+    /** One that waits, by its id. */
+    public Optional<Element> find(ElementId id) {
+        return all().stream().filter(e -> e.id().equals(id)).findFirst();
     }
 
     private List<Element> all() {

@@ -29,7 +29,7 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
         true, false);
 
     public enum Kind {
-        WALLS, OPENINGS, SLABS, COLUMNS, STAIRS, ROOFS;
+        WALLS, OPENINGS, SLABS, COLUMNS, STAIRS, ROOFS, PROPOSALS;
 
         static Kind of(Body.Matter m) {
             return switch (m) {
@@ -39,6 +39,7 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
                 case STAIR -> STAIRS;
                 case ROOF -> ROOFS;
                 case DOOR, GLASS -> OPENINGS;
+                case PROPOSED -> PROPOSALS;
             };
         }
     }
@@ -68,6 +69,10 @@ public record SpaceLooks(Set<StoreyId> hidden, Set<Kind> off, boolean sheets, Se
 
     public boolean shows(Body b) {
         return !off.contains(Kind.of(b.matter()));
+    }
+
+    public boolean showsProposals() {
+        return !off.contains(Kind.PROPOSALS);
     }
 
     public boolean showsSheets(StoreyId s) {

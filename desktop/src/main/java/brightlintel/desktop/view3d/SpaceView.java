@@ -1,6 +1,7 @@
 package brightlintel.desktop.view3d;
 
 import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
 import brightlintel.building.Project;
 import brightlintel.building.Storey;
 import brightlintel.building.StoreyId;
@@ -8,6 +9,7 @@ import brightlintel.desktop.frame.NextFrame;
 import brightlintel.desktop.frame.PictureView;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.SpaceLooks;
+import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.ViewMode;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -24,6 +26,7 @@ import brightlintel.view3d.Painter3d;
 import brightlintel.view3d.Sheet;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,6 +50,7 @@ public final class SpaceView extends Region {
     private final NextFrame next = new NextFrame(this, this::render);
     private final Painter3d painter = new Painter3d();
     private final Map<StoreyId, Built> built = new HashMap<>();
+    private final ProposedBodies proposed = new ProposedBodies();
     private final SpaceSheets sheets;
     private List<Body> cornersOf = List.of();
     private List<Vec3> corners = List.of();
@@ -140,7 +144,7 @@ public final class SpaceView extends Region {
                 sheets.forget();
                 refresh();
             }
-            case PROJECT, SELECTION, LOOK, SPACE, DRAWING -> refresh();
+            case PROJECT, SELECTION, LOOK, SPACE, DRAWING, EVIDENCE, STAGE -> refresh();
             default -> { }
         }
     }
@@ -152,6 +156,10 @@ public final class SpaceView extends Region {
             return;
         }
         w.go(b.storey());
+        if (b.matter() == Body.Matter.PROPOSED) {
+            w.proposals().find(b.id()).ifPresent(e -> w.proposals().look(Optional.of(e)));
+            return;
+        }
         w.select(Set.of(b.id()));
     }
 
@@ -187,7 +195,9 @@ public final class SpaceView extends Region {
             camera = Camera.fit(camera, all, frame.width, frame.height);
             fitted = true;
         }
-        painter.paint(bodies, camera, new Painter3d.Look(w.looks().palette(), w.selection(), w.space().cuts(), laid,
+        Set<ElementId> chosen = new HashSet<>(w.selection());
+        if (w.stage() == Stage.TRACE) w.proposals().inHand().ifPresent(e -> chosen.add(e.id()));
+        painter.paint(bodies, camera, new Painter3d.Look(w.looks().palette(), chosen, w.space().cuts(), laid,
             w.space().through()), frame);
         if (w.space().names()) RoomNames.paint(w, camera, painter, frame);
         handles().paint(new Brush(frame), w.looks().palette());
@@ -197,17 +207,24 @@ public final class SpaceView extends Region {
         image.publish();
     }
 
+    /** What the last picture was made of. For tests. */
+    public List<Body> bodiesSeen() {
+        return cornersOf;
+    }
+
     private List<Body> bodies() {
         List<Body> out = new ArrayList<>();
         Object others = others(w.project());
+        ProposedBodies.Seen waiting = proposed.of(w);
         for (Storey s : w.project().storeys()) {
             if (w.space().hidden().contains(s.id())) continue;
             Contents c = w.project().on(s.id());
             Built b = built.get(s.id());
             if (b == null || b.from != c || !b.other.equals(others))
                 built.put(s.id(), b = new Built(c, others, Solids.of(w.project(), s.id(), Tolerances.BUILDING)));
-            for (Body x : b.bodies) if (w.space().shows(x)) out.add(x);
+            for (Body x : b.bodies) if (w.space().shows(x) && !waiting.instead().contains(x.id())) out.add(x);
         }
+        for (Body x : waiting.bodies()) if (!w.space().hidden().contains(w.storeyId()) && w.space().shows(x)) out.add(x);
         return out;
     }
 }

@@ -24,12 +24,12 @@ import org.locationtech.jts.geom.GeometryFactory;
  * Where a floor is open to the one below: closed lines that are drawn as its edge, flights of stairs, each the ground that its steps cover
  * within one room, and shafts, which nothing leads into. Square metres and metres.
  */
-final class Wells {
+final class FloorHoles {
     /** Steps that make a flight; ground of a flight; of its smallest rectangle, from where on it is one. */
     private static final int STEPS = 5;
     private static final double LEAST = 1, MOST = 40, RECTANGLE = 0.9;
 
-    private Wells() { }
+    private FloorHoles() { }
 
     /** @param enclosed what walls enclose; shafts: of these, those that are none of the rooms */
     static List<Ring> of(PlacedDrawing d, IntFunction<Role> role, List<Enclosure> enclosed, List<Enclosure> shafts) {
