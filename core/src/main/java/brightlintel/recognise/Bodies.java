@@ -37,6 +37,8 @@ final class Bodies {
     private static final double BACK = 0.08;
     /** Metres: how thick a layer beside a core is at most; of its length, what its line may leave out. */
     private static final double LAYER = 0.16, BARE = 0.2;
+    /** Of a stretch: how much of it may not be sure beside something that is no wall. */
+    private static final double FAINT = 0.5;
 
     /**
      * @param direction of its faces; right and left their offsets; drawn: how much of it is between faces that are sure, metres; apart:
@@ -127,6 +129,9 @@ final class Bodies {
                         boolean within = l.get(m).off() > l.get(i).off() + ON && l.get(m).off() < l.get(k).off() - ON;
                         if (within) free = free(free, l.get(m).sure());
                     }
+                    // a measure's line beside a bed is no face
+                    if (pieces.isSide(a.strokes(), between) && bare(l.get(k), from, upTo) > FAINT * (upTo - from)
+                        || pieces.isSide(b.strokes(), between) && bare(l.get(i), from, upTo) > FAINT * (upTo - from)) continue;
                     boolean apart = pieces.isWithin(a.strokes(), between) || pieces.isWithin(b.strokes(), between);
                     List<Integer> strokes = new ArrayList<>(a.strokes());
                     strokes.addAll(b.strokes());
@@ -142,6 +147,11 @@ final class Bodies {
         return pieces.holds(d.at((f[0] + f[1]) / 2, off)) && pieces.holds(d.at(f[0] + LEAST / 3, off))
             && pieces.holds(d.at(f[1] - LEAST / 3,
             off));
+    }
+
+    /** Metres where a line is not sure. */
+    private static double bare(Line l, double from, double to) {
+        return free(List.of(new double[] {from, to}), l.sure()).stream().mapToDouble(f -> f[1] - f[0]).sum();
     }
 
     /** Metres where at least one face is sure. */

@@ -29,7 +29,13 @@ final class Faces {
      * @param off       to the left of the direction's own line through 0,0
      * @param stretches with what only may be a face; sure: of strokes that are faces
      */
-    record Line(double off, List<Stretch> stretches, List<Stretch> sure) { }
+    record Line(double off, List<Stretch> stretches, List<Stretch> sure) {
+        /** What is left of it. */
+        Line without(List<Stretch> kept, List<Stretch> gone) {
+            return new Line(off, kept, sure.stream().filter(s -> gone.stream().noneMatch(g -> g.from() <= s.from() && g.to() >= s.to()))
+                .toList());
+        }
+    }
 
     /** Lines of one direction, by their offsets. */
     record Direction(Point along, List<Line> lines) {
@@ -60,7 +66,8 @@ final class Faces {
         List<Double> peaks = Freehand.peaks(bits);
         double slip = Freehand.of(bits, peaks), off = Math.max(OFF, Math.min(MOST_OFF, 2 * slip));
         List<Bit> straight = slip > 0 ? Freehand.straightened(bits, peaks, slip) : bits;
-        return directions(straight).stream().map(x -> direction(x, off)).map(x -> Rows.without(x, s::layerOf)).toList();
+        return Tiling.without(directions(straight).stream().map(x -> direction(x, off)).toList()).stream().map(x -> Rows.without(x,
+            s::layerOf)).toList();
     }
 
     /** Strokes about the angles that most are drawn at, the heaviest first: what lies a little askew does not turn the rest. */

@@ -36,6 +36,7 @@ final class Pieces {
     private final HPRtree index = new HPRtree();
     private final IntPredicate told;
     private final Map<Integer, Ring> narrow = new HashMap<>();
+    private final Map<Integer, Ring> sides = new HashMap<>();
     private final Set<Ring> slender = Collections.newSetFromMap(new IdentityHashMap<>());
 
     /** @param told what is a wall by its layer, whatever it looks like */
@@ -53,6 +54,7 @@ final class Pieces {
             boolean piece = less >= DEEPER && less <= WIDE && more <= LONG;
             if (!piece && !frames(d, r, less, more)) continue;
             Box b = r.box();
+            if (piece) for (int i : m.strokes()) sides.put(i, r);
             index.insert(new Envelope(b.minX(), b.maxX(), b.minY(), b.maxY()), r);
         }
     }
@@ -75,6 +77,11 @@ final class Pieces {
     /** Whether a face is a side of something narrower than any room, and a place lies beyond it: a wall would lie within. */
     boolean turnsAway(List<Integer> face, Point from) {
         return face.stream().allMatch(i -> narrow.containsKey(i) && !narrow.get(i).holds(from));
+    }
+
+    /** Whether a face is a side of a bed or a desk that a place lies beyond: a wall there has another face that is sure. */
+    boolean isSide(List<Integer> face, Point from) {
+        return face.stream().allMatch(i -> sides.containsKey(i) && !sides.get(i).holds(from));
     }
 
     /** Whether a place lies in something narrow that a face is a side of, and that is deep or short as no partition is. */

@@ -93,8 +93,7 @@ final class Rows {
             List<Stretch> kept = new ArrayList<>(), gone = new ArrayList<>();
             for (int a = 0; a < l.stretches().size(); a++) (inRow.get(i)[a] ? gone : kept).add(l.stretches().get(a));
             if (gone.isEmpty()) out.add(l);
-            else if (!kept.isEmpty()) out.add(new Line(l.off(), kept, l.sure().stream().filter(s -> gone.stream().noneMatch(g -> g.from()
-                <= s.from() && g.to() >= s.to())).toList()));
+            else if (!kept.isEmpty()) out.add(l.without(kept, gone));
         }
         return out;
     }

@@ -21,8 +21,8 @@ import brightlintel.geom.Point;
 final class Writing {
     /** In heights of the letters: between words of a row at most; off its base line, a raised figure among them; from row to row. */
     private static final double SPACE = 3.2, BACK = 0.4, OFF = 0.65, SLACK = 0.5, NEXT_LEAST = 1.05, NEXT_MOST = 2.4;
-    /** Of a height: sizes that are one. */
-    private static final double ALIKE = 0.12;
+    /** Of a height: sizes that are one. Of a word: the gap behind it, where its letters stand closer than in the font that it was written in. */
+    private static final double ALIKE = 0.12, WIDER = 0.8;
 
     /** @param row its own, in the text space of the first word */
     record Row(String text, TextMark first, Box row) {
@@ -83,13 +83,14 @@ final class Writing {
     private Optional<Row> joined(Row r) {
         int[] best = {-1};
         Box[] at = {null};
-        double[] least = {SPACE};
-        index.query(envelope(r, SPACE), found -> {
+        double[] least = {Double.MAX_VALUE};
+        index.query(envelope(r, Math.max(SPACE, WIDER * r.row.width())), found -> {
             int i = (Integer) found;
             Box b = taken[i] ? null : within(r, words.get(i)).orElse(null);
             if (b == null || Math.abs(b.minY() - r.row.minY()) > OFF) return;
             double gap = Math.max(b.minX() - r.row.maxX(), r.row.minX() - b.maxX());
-            if (gap < -BACK || gap > least[0] || !together.test(r, words.get(i))) return;
+            if (gap < -BACK || gap > Math.max(SPACE, WIDER * before(r.row, b).width()) || gap > least[0] || !together.test(r,
+                words.get(i))) return;
             least[0] = gap;
             best[0] = i;
             at[0] = b;
@@ -100,6 +101,11 @@ final class Writing {
         boolean after = at[0].minX() > r.row.minX();
         Box both = new Box(Math.min(at[0].minX(), r.row.minX()), r.row.minY(), Math.max(at[0].maxX(), r.row.maxX()), r.row.maxY());
         return Optional.of(new Row(after ? r.text + " " + text : text + " " + r.text, r.first, both));
+    }
+
+    /** The one of two that stands first. */
+    private static Box before(Box a, Box b) {
+        return a.minX() < b.minX() ? a : b;
     }
 
     /** The middle of two of one row. */
