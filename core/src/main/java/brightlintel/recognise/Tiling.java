@@ -43,7 +43,10 @@ final class Tiling {
             if (Math.abs(p.along().dot(q.along())) > SQUARE) continue;
             Map<Long, List<Pair>> ofP = pairs.computeIfAbsent(p, Tiling::pairs), ofQ = pairs.computeIfAbsent(q, Tiling::pairs);
             ofP.forEach((key, some) -> {
-                for (long near = key - 1; near <= key + 1; near++) cross(some, ofQ.getOrDefault(near, List.of()), tiles);
+                for (long near = key - 1; near <= key + 1; near++) {
+                    cross(some, ofQ.getOrDefault(near, List.of()), tiles);
+                    cross(ofQ.getOrDefault(near, List.of()), some, tiles);
+                }
             });
         }
         return all.stream().map(d -> tiles.containsKey(d) ? left(d, tiles.get(d)) : d).toList();
