@@ -83,7 +83,8 @@ final class RecognisedJson {
     }
 
     private Map<String, Object> grid(GridLine g) {
-        return Inspection.ordered("label", g.label(), "a", xy(g.line().a()), "b", xy(g.line().b()));
+        return Inspection.ordered("label", g.label(), "a", xy(g.line().a()), "b", xy(g.line().b()), "confidence",
+            Recognised.confidence(g));
     }
 
     private Map<String, Object> left(Leftover l) {

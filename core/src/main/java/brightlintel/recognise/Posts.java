@@ -98,7 +98,8 @@ final class Posts {
         for (DrawnMarks.Mark m : marks) {
             boolean told = m.strokes().stream().noneMatch(mixed::test), crossing = isOnCrossing(m), pier = isPier(m);
             if (pier && (windows || !told) || !told && (!isCompact(m) || !crossing && alike(m) < SEVERAL && !inWalls.contains(m))) continue;
-            double confidence = pier ? FAIR : told || crossing ? SURE : FAIR;
+            // one of its size alone, and on no crossing, may be furniture on a layer that was taken for one of columns
+            double confidence = !pier && (crossing || told && isCompact(m) && alike(m) > 1) ? SURE : FAIR;
             out.add(new Column(ElementId.fresh(), m.section(), m.at(), m.turn(), Stand.FLOOR, Top.NEXT, new Provenance(
                 new Provenance.Way.Proposed(confidence), m.provenance().on())));
         }

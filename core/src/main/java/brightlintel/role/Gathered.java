@@ -6,6 +6,7 @@ import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -27,8 +28,8 @@ final class Gathered {
      * the rest.
      */
     private static final double IN_GAP = 0.2, IN_GAPS = 0.35, DOORS = 0.15;
-    /** Of their size: marks of columns stand so far from each other, those of furniture closer. Of all units: marks. */
-    private static final double STAND_APART = 3.2, MOST_MARKS = 0.6;
+    /** Of their size: marks of columns stand so far from each other, those of furniture closer. Of all units: marks. Of marks: alike. */
+    private static final double STAND_APART = 3.2, MOST_MARKS = 0.6, OF_A_SIZE = 0.4;
     /** Faces of the building's own walls: of the layer with most of them so many, and by this much of what is on theirs. */
     private static final double MANY = 0.15, MOSTLY = 0.5, LONGEST = 1.8;
     /** Metres: marks whose middles are as close are one, drawn twice. So many are held against the others at most. */
@@ -39,6 +40,7 @@ final class Gathered {
     private final Map<Role, Integer> counts = new EnumMap<>(Role.class);
     private final Map<Role, Double> weights = new EnumMap<>(Role.class);
     private final List<Point> marks = new ArrayList<>();
+    private final Map<String, Integer> sizes = new HashMap<>();
     private final Set<String> places = new HashSet<>();
     private final List<Box> boxes = new ArrayList<>();
     private int units, frames, inGaps, markUnits;
@@ -60,6 +62,8 @@ final class Gathered {
             markUnits++;
             if (places.add(Math.round(b.centre().x() / SAME) + " " + Math.round(b.centre().y() / SAME))) {
                 marks.add(b.centre());
+                sizes.merge(Math.round(Math.min(b.width(), b.height()) / SAME) + " " + Math.round(Math.max(b.width(), b.height()) / SAME), 1,
+                    Integer::sum);
                 size += Math.max(b.width(), b.height());
             }
         });
@@ -128,7 +132,7 @@ final class Gathered {
         double all = weights.values().stream().mapToDouble(x -> x).sum();
         Map<Role, Double> share = new EnumMap<>(Role.class);
         weights.forEach((r, w) -> share.put(r, w / all));
-        columns(share);
+        if (Hints.of(name).filter(h -> h != Role.COLUMN).isEmpty()) columns(share);
         walls(share, isWalls, gapsKnown);
         if (frames > 0 && units <= 80 && share.getOrDefault(Role.OTHER, 0.0) + share.getOrDefault(Role.SHEET, 0.0) > 0.5)
             share.merge(Role.SHEET, share.getOrDefault(Role.OTHER, 0.0) + 0.1, Double::sum);
@@ -155,7 +159,9 @@ final class Gathered {
             for (int k = 0; k < marks.size(); k++) if (k != i) near[i] = Math.min(near[i], marks.get(i).distance(marks.get(k)));
         }
         Arrays.sort(near);
-        if (near[near.length / 4] > STAND_APART * size / marks.size()) {
+        // furniture stands apart as well, but is of many sizes
+        int alike = sizes.values().stream().mapToInt(n -> n).max().orElse(0);
+        if (near[near.length / 4] > STAND_APART * size / marks.size() && alike >= OF_A_SIZE * marks.size()) {
             double other = share.getOrDefault(Role.FURNITURE, 0.0) + share.getOrDefault(Role.OTHER, 0.0) + share.getOrDefault(Role.WALL,
                 0.0);
             for (Role r : List.of(Role.FURNITURE, Role.OTHER, Role.WALL)) share.remove(r);
