@@ -37,9 +37,6 @@ public final class Carriers {
         return out;
     }
 
-    public boolean isCarrier(Strokes.Path p) {
-        return carriers.contains(p);
-    }
 
     /** Names of the blocks that carry. */
     public Set<String> blocks() {
@@ -54,7 +51,7 @@ public final class Carriers {
     }
 
     /** The innermost carrier that something came in through; null for none. */
-    public Strokes.Path of(Strokes.Path p) {
+    public Strokes.Path carrying(Strokes.Path p) {
         Strokes.Path x = p;
         while (x != null && !carriers.contains(x)) x = x.outer();
         return x;

@@ -5,6 +5,7 @@ import brightlintel.drawing.Block;
 import brightlintel.drawing.Carriers;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.Names;
 import brightlintel.drawing.Strokes;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -48,7 +49,7 @@ record Unit(int layer, String block, String kind, List<Integer> strokes, List<In
             for (int i = 0; i < d.strokes().layers().size(); i++)
                 layers.put(d.strokes().layers().get(i).name().toLowerCase(Locale.ROOT), i);
             d.file().space(d.space()).ifPresent(x -> tops.put("", tops(x.entities())));
-            for (String b : carriers.blocks()) if (d.file().blocks().get(b) instanceof Block x) tops.put(b, tops(x.entities()));
+            for (String b : carriers.blocks()) if (d.file().blocks().get(Names.key(b)) instanceof Block x) tops.put(b, tops(x.entities()));
         }
 
         private static Map<EntityKey, Entity> tops(List<Entity> some) {
@@ -71,7 +72,7 @@ record Unit(int layer, String block, String kind, List<Integer> strokes, List<In
         }
 
         private Unit unit(int layer, Entity e, Strokes.Path path) {
-            Strokes.Path top = carriers.thing(path), carrier = carriers.of(path);
+            Strokes.Path top = carriers.thing(path), carrier = carriers.carrying(path);
             Map<EntityKey, Entity> named = tops.getOrDefault(carrier == null ? "" : carrier.block(), Map.of());
             boolean written = top == null && e instanceof Entity.Text && named.get(e.key()) instanceof Entity.Insert;
             EntityKey key = top != null ? top.insert() : written ? named.get(e.key()).key() : e.key();

@@ -9,6 +9,7 @@ import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Header;
 import brightlintel.drawing.Layer;
+import brightlintel.drawing.Names;
 import brightlintel.drawing.Paper;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.Report;
@@ -119,7 +120,7 @@ public final class Sketch {
 
     /** All so far becomes a block, and what follows is drawn beside its references. */
     public Sketch asBlock(String name) {
-        blocks.put(name, new Block(name, Vec3.ZERO, out, ""));
+        blocks.put(Names.key(name), new Block(name, Vec3.ZERO, out, ""));
         out.clear();
         return this;
     }

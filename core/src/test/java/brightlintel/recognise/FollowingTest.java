@@ -1,0 +1,106 @@
+package brightlintel.recognise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+import org.junit.jupiter.api.Test;
+
+import brightlintel.building.Contents;
+import brightlintel.building.ElementId;
+import brightlintel.building.Given;
+import brightlintel.building.Opening;
+import brightlintel.building.Placement;
+import brightlintel.building.Provenance;
+import brightlintel.building.Role;
+import brightlintel.building.StoreyElement;
+import brightlintel.building.Wall;
+import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.joint.Enclosure;
+import brightlintel.notation.Drawings;
+import brightlintel.notation.Sketch;
+import brightlintel.notation.Walls;
+
+/** What follows from what somebody changed; what lies in an outline; where a floor is open. */
+class FollowingTest {
+    private static final Provenance PROPOSED = new Provenance(new Provenance.Way.Proposed(0.95), List.of());
+
+    private static List<Wall> walls(String text) {
+        return Walls.read(text).stream().map(w -> w.with(PROPOSED)).toList();
+    }
+
+    private static Recognised proposed(List<Wall> walls, List<Opening> openings) {
+        return new Recognised(List.of(), walls, openings, List.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
+    private static Opening window(Wall in, double along, double width) {
+        return new Opening(ElementId.fresh(), in.id(), along, Given.stated(width), Given.assumed(0.9), Given.assumed(2.1), new Opening.Filling.Window(),
+            PROPOSED);
+    }
+
+    @Test void wallsOfOneThicknessFollowTheOneThatWasChanged() {
+        List<Wall> all = walls("a 0 0 -> 6 0 thick 0.24\nb 6 0 -> 6 5 thick 0.241\nc 6 5 -> 0 5 thick 0.24\nd 3 0 -> 3 5 thick 0.115");
+        Recognised found = proposed(all, List.of());
+        Contents there = new Contents(List.of(all.get(0).withThickness(Given.stated(0.3)), all.get(1), all.get(3)));
+        Corrections c = Corrections.of(found, there);
+        assertThat(c.others().keySet()).as("stands, and was proposed alike").containsExactly(all.get(1).id());
+        assertThat(((Wall) c.others().get(all.get(1).id())).thickness().value()).isCloseTo(0.3, within(1e-9));
+        Recognised rest = c.followedBy(proposed(List.of(all.get(2), all.get(3)), List.of()));
+        assertThat(rest.walls().getFirst().thickness().value()).as("what waits").isCloseTo(0.3, within(1e-9));
+        assertThat(rest.walls().getLast()).isEqualTo(all.get(3));
+        assertThat(rest.walls().getFirst().from()).isEqualTo(PROPOSED);
+    }
+
+    /** Changed two ways, nobody knows which the others are; drawn by hand, nothing was changed. */
+    @Test void nothingFollowsFromTwoAnswersNorFromWhatWasDrawnByHand() {
+        List<Wall> all = walls("a 0 0 -> 6 0 thick 0.24\nb 6 0 -> 6 5 thick 0.24\nc 6 5 -> 0 5 thick 0.24");
+        Recognised found = proposed(all, List.of());
+        Contents two = new Contents(List.of(all.get(0).withThickness(Given.stated(0.3)), all.get(1).withThickness(Given.stated(0.2)), all.get(2)));
+        assertThat(Corrections.of(found, two).others()).isEmpty();
+        Contents hand = new Contents(List.of(all.get(0).withThickness(Given.stated(0.3)).with(Provenance.BY_HAND), all.get(1)));
+        assertThat(Corrections.of(found, hand).others()).isEmpty();
+        assertThat(Corrections.NONE.followedBy(found)).isSameAs(found);
+    }
+
+    @Test void windowsOfOneWidthFollowInSillAndHead() {
+        List<Wall> all = walls("a 0 0 -> 9 0 thick 0.3");
+        Opening one = window(all.getFirst(), 1, 1.2), other = window(all.getFirst(), 4, 1.2), wide = window(all.getFirst(), 7, 2);
+        List<StoreyElement> there = new ArrayList<>(all);
+        there.addAll(List.of(one.withHeights(Given.stated(1.1), Given.stated(2.3)), other, wide));
+        Corrections c = Corrections.of(proposed(all, List.of(one, other, wide)), new Contents(there));
+        assertThat(c.others().keySet()).containsExactly(other.id());
+        Opening now = (Opening) c.others().get(other.id());
+        assertThat(now.sill().value()).isEqualTo(1.1);
+        assertThat(now.head().value()).isEqualTo(2.3);
+        assertThat(now.along()).isEqualTo(4);
+    }
+
+    @Test void whatLiesInAnOutlineForTheMostPartIsInIt() {
+        List<Wall> all = walls("a 0 0 -> 6 0 thick 0.24\nb 6 0 -> 6 5 thick 0.24\nc 6 5 -> 0 5 thick 0.24");
+        Opening left = window(all.getFirst(), 1, 1), right = window(all.getFirst(), 5, 1);
+        Ring outline = new Ring(List.of(new Point(-1, -1), new Point(4, -1), new Point(4, 6), new Point(-1, 6)));
+        Recognised in = Within.of(proposed(all, List.of(left, right)), outline, Contents.NONE);
+        assertThat(in.walls()).containsExactly(all.get(0), all.get(2));
+        assertThat(in.openings()).containsExactly(left);
+        assertThat(in.size()).isEqualTo(3);
+    }
+
+    /** A flight is open where its steps lie; what nothing leads into is a shaft; an edge that is drawn is one. */
+    @Test void aFloorIsOpenWhereStairsShaftsAndEdgesAre() {
+        Sketch s = new Sketch().on("STAIR");
+        for (int i = 0; i < 12; i++) s.line(1000 + 280 * i, 1000, 1000 + 280 * i, 2100);
+        s.on("EDGE").rectangle(8000, 1000, 1500, 1500);
+        var d = Drawings.placed(s.drawing(), Placement.assumed(0.001, Point.ORIGIN), Set.of());
+        Enclosure room = new Enclosure(new Ring(List.of(new Point(0, 0), new Point(10, 0), new Point(10, 6), new Point(0, 6))), List.of());
+        Enclosure shaft = new Enclosure(new Ring(List.of(new Point(10.2, 0), new Point(11, 0), new Point(11, 1), new Point(10.2, 1))), List.of());
+        List<Ring> holes = FloorHoles.of(d, i -> d.strokes().layers().get(d.strokes().layerOf(i)).name().equals("STAIR") ? Role.STAIR : Role.SLAB_EDGE,
+            List.of(room, shaft), List.of(shaft));
+        assertThat(holes).hasSize(3).extracting(r -> Math.round(100 * r.area())).containsExactlyInAnyOrder(80L, 225L, Math.round(100 * 11 * 0.28 * 1.1));
+        Ring edge = new Ring(List.of(new Point(0, 0), new Point(10, 0), new Point(10, 6), new Point(0, 6)));
+        assertThat(Recognised.holes(holes, edge)).as("within the slab").hasSize(2);
+    }
+}
