@@ -7,7 +7,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * References that carry a good part of the whole drawing: a plan that was put in as one block, or bound from another file. What came in through
+ * References that carry a good part of the whole drawing: a plan that was put in as one block, or bound from another file. What came in
+ * through
  * one is drawn as if it stood at the top; a reference within it is put there as any other.
  */
 public final class Carriers {
@@ -28,7 +29,8 @@ public final class Carriers {
             more = false;
             for (Map.Entry<Strokes.Path, Integer> e : counts.entrySet()) {
                 Strokes.Path p = e.getKey();
-                boolean carries = e.getValue() >= FEW && e.getValue() >= SHARE * s.size() && (p.outer() == null || out.carriers.contains(p.outer()));
+                boolean carries = e.getValue() >= FEW && e.getValue() >= SHARE * s.size() && (p.outer() == null
+                    || out.carriers.contains(p.outer()));
                 if (!carries || !out.carriers.add(p)) continue;
                 out.blocks.add(p.block());
                 more = true;

@@ -118,8 +118,10 @@ public final class TracedBuilding {
         more.addAll(f.columns().stream().filter(wanted).toList());
         for (Room r : f.rooms()) if (wanted.test(r)) more.add(r);
         // there is nothing below the lowest that its floor could be open to
-        edge.ifPresent(e -> more.add(new Slab(ElementId.fresh(), e.counterClockwise(), isLowest ? List.of() : Recognised.holes(f.wells(), e),
-            Stand.FLOOR, Given.assumed(SLAB), Optional.of(new HashSet<>(ids)), new Provenance(new Provenance.Way.Proposed(Recognised.SURE_FROM),
+        edge.ifPresent(e -> more.add(new Slab(ElementId.fresh(), e.counterClockwise(), isLowest ? List.of() : Recognised.holes(f.wells(),
+            e),
+            Stand.FLOOR, Given.assumed(SLAB), Optional.of(new HashSet<>(ids)),
+            new Provenance(new Provenance.Way.Proposed(Recognised.SURE_FROM),
             List.of()))));
         return Tracing.add("edit.take-openings", on, more).apply(out);
     }

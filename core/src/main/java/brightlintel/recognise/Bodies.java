@@ -109,7 +109,7 @@ final class Bodies {
                     c.body.apart, false, c.body.strokes));
             }
         }
-        return Layers.whole(withoutPieces(believed(out, weight), pieces));
+        return Layers.whole(withoutPieces(believed(out, weight), pieces), directions);
     }
 
     private static void candidates(Direction d, Pieces pieces, List<Candidate> to) {

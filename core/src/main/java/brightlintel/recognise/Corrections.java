@@ -21,7 +21,9 @@ import java.util.function.Function;
  */
 public final class Corrections {
     public static final Corrections NONE = new Corrections();
-    /** Metres: a kind may round a thickness; middles of columns that are one; measures that are alike. Of a wall: covered by its proposal. */
+    /**
+     * Metres: a kind may round a thickness; middles of columns that are one; measures that are alike. Of a wall: covered by its proposal.
+     */
     private static final double ROUNDED = 0.004, SAME = 0.05, ALIKE = 0.01, COVERED = 0.6, AT = 0.1;
     private static final int SAMPLES = 9;
     private final List<Pair> changed = new ArrayList<>();
@@ -73,7 +75,8 @@ public final class Corrections {
     private static boolean isAlike(StoreyElement a, StoreyElement b) {
         return switch (a) {
             case Wall x -> b instanceof Wall y && Math.abs(x.thickness().value() - y.thickness().value()) < ALIKE;
-            case Opening x -> b instanceof Opening y && x.filling().isLike(y.filling()) && Math.abs(x.width().value() - y.width().value()) < ALIKE;
+            case Opening x -> b instanceof Opening y && x.filling().isLike(y.filling())
+                && Math.abs(x.width().value() - y.width().value()) < ALIKE;
             case Column x -> b instanceof Column y && x.section().equals(y.section());
             default -> false;
         };
@@ -83,7 +86,8 @@ public final class Corrections {
     private static boolean isChanged(StoreyElement proposed, StoreyElement is) {
         return switch (proposed) {
             case Wall w -> Math.abs(w.thickness().value() - ((Wall) is).thickness().value()) > ROUNDED;
-            case Opening o -> is instanceof Opening x && (!o.filling().isLike(x.filling()) || Math.abs(o.sill().value() - x.sill().value()) > ROUNDED
+            case Opening o -> is instanceof Opening x && (!o.filling().isLike(x.filling())
+                || Math.abs(o.sill().value() - x.sill().value()) > ROUNDED
                 || Math.abs(o.head().value() - x.head().value()) > ROUNDED);
             case Column c -> !c.section().equals(((Column) is).section());
             default -> false;
@@ -93,9 +97,11 @@ public final class Corrections {
     /** One made as another is; its place, width and provenance stay. */
     private static StoreyElement as(StoreyElement e, StoreyElement like) {
         return switch (e) {
-            case Wall w -> new Wall(w.id(), w.reference(), w.side(), ((Wall) like).thickness(), w.base(), w.top(), w.from(), ((Wall) like).kind(),
+            case Wall w -> new Wall(w.id(), w.reference(), w.side(), ((Wall) like).thickness(), w.base(), w.top(), w.from(),
+                ((Wall) like).kind(),
                 w.runs(), w.stance());
-            case Opening o -> o.withHeights(((Opening) like).sill(), ((Opening) like).head()).with(o.filling().as(((Opening) like).filling()));
+            case Opening o -> o.withHeights(((Opening) like).sill(),
+                ((Opening) like).head()).with(o.filling().as(((Opening) like).filling()));
             case Column c -> c.with(((Column) like).section());
             default -> e;
         };

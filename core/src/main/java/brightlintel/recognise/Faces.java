@@ -16,7 +16,8 @@ final class Faces {
      * Radians between strokes of one direction, and between those that give it its angle; metres off a line, and between stretches that
      * are one.
      */
-    private static final double TURN = Math.toRadians(0.25), EXACT = Math.toRadians(0.03), OFF = 0.004, MOST_OFF = 0.015, TOUCH = 0.012, SHORT = 0.02;
+    private static final double TURN = Math.toRadians(0.25), EXACT = Math.toRadians(0.03), OFF = 0.004, MOST_OFF = 0.015, TOUCH = 0.012,
+        SHORT = 0.02;
 
     /** @param strokes that cover it */
     record Stretch(double from, double to, List<Integer> strokes) {

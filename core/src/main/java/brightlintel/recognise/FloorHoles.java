@@ -42,12 +42,14 @@ final class FloorHoles {
             if (role.apply(i) != Role.STAIR || !d.cleared().strokeShown(i)) continue;
             Curve c = d.curve(i);
             Optional<Enclosure> in = enclosed.stream().filter(e -> e.holds(c.at(0.5))).findFirst();
-            if (in.isEmpty() || !in.get().outline().box().grown(0.05).holds(c.first()) || !in.get().outline().box().grown(0.05).holds(c.last())) continue;
+            if (in.isEmpty() || !in.get().outline().box().grown(0.05).holds(c.first())
+                || !in.get().outline().box().grown(0.05).holds(c.last())) continue;
             steps.merge(in.get(), 1, Integer::sum);
             for (double t : new double[] {0, 0.25, 0.5, 0.75, 1}) flights.computeIfAbsent(in.get(), _ -> new ArrayList<>()).add(c.at(t));
         }
         flights.forEach((e, points) -> {
-            if (steps.get(e) >= STEPS) about(points).filter(r -> r.area() >= LEAST && r.area() <= MOST).ifPresent(r -> add(out, r, enclosed));
+            if (steps.get(e) >= STEPS) about(points).filter(r -> r.area() >= LEAST && r.area() <= MOST).ifPresent(r -> add(out, r,
+                enclosed));
         });
         return out;
     }

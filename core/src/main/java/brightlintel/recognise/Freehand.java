@@ -8,7 +8,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * How irregularly a drawing is drawn, measured on itself: how far the ends of its strokes lie off the directions that most of it follows. What
+ * How irregularly a drawing is drawn, measured on itself: how far the ends of its strokes lie off the directions that most of it follows.
+ * What
  * was drawn exactly measures nothing, and nothing of it is changed.
  */
 final class Freehand {
@@ -87,7 +88,8 @@ final class Freehand {
                 if (turn > ABOUT || Math.sin(turn) * b.length() > FARTHER * off) continue;
                 Point m = b.a().towards(b.b(), 0.5), u = Point.polar(p, b.length() / 2);
                 boolean same = u.dot(b.b().minus(b.a())) > 0;
-                return new Bit((p % Math.PI + Math.PI) % Math.PI, same ? m.minus(u) : m.plus(u), same ? m.plus(u) : m.minus(u), b.stroke(), b.sure());
+                return new Bit((p % Math.PI + Math.PI) % Math.PI, same ? m.minus(u) : m.plus(u), same ? m.plus(u) : m.minus(u),
+                    b.stroke(), b.sure());
             }
             return b;
         }).toList();

@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
+import brightlintel.geom.Point;
 import brightlintel.recognise.Bodies.Body;
+import brightlintel.recognise.Faces.Direction;
 import brightlintel.recognise.Faces.Line;
 import brightlintel.recognise.Faces.Stretch;
 
@@ -19,24 +21,26 @@ import brightlintel.recognise.Faces.Stretch;
 final class Layers {
     /**
      * Metres: nearer lines are drawn on the face; farther ones are no next layer; no wall is thicker; ends at an opening that are alike;
-     * between bodies of one wall.
+     * between bodies of one wall. Radians off square.
      */
-    private static final double ON = 0.012, DEEP = 0.26, THICK = 0.66, ALIKE = 0.03, APART = 9;
+    private static final double ON = 0.012, DEEP = 0.26, THICK = 0.66, ALIKE = 0.03, APART = 9, SQUARE = 0.01;
     /** Of all metres of a wall: how many a layer must run along. Of one body: how much of it a layer may leave out. */
     private static final double MOST = 0.7, BARE = 0.1;
     /** Ends at openings that say that two bodies beside each other are leaves of one wall. */
     private static final int SAY = 2;
     private final List<Body> bodies;
+    private final List<Direction> all;
     private final BodiesByLine index;
 
-    private Layers(List<Body> bodies) {
+    private Layers(List<Body> bodies, List<Direction> all) {
         this.bodies = bodies;
+        this.all = all;
         index = new BodiesByLine(bodies);
     }
 
     /** The same, each as thick as all of its layers. */
-    static List<Body> whole(List<Body> bodies) {
-        return new Layers(bodies).whole();
+    static List<Body> whole(List<Body> bodies, List<Direction> all) {
+        return new Layers(bodies, all).whole();
     }
 
     private List<Body> whole() {
@@ -101,7 +105,8 @@ final class Layers {
     }
 
     /**
-     * At how many ends of openings a line begins or ends as a wall does; it may go on through some windows, as faces do. Below 0 where it does
+     * At how many ends of openings a line begins or ends as a wall does; it may go on through some windows, as faces do. Below 0 where it
+     * does
      * not belong to the wall.
      */
     private int alike(List<Body> run, Line l, double thickness) {
@@ -125,10 +130,36 @@ final class Layers {
             boolean last = i + 1 == run.size() ? Math.abs(to - b.to()) < corner : stops || to > run.get(i + 1).from() - ALIKE;
             if (!first || !last) continue;
             along += b.length();
-            if (i > 0 && begins) alike++;
-            if (i + 1 < run.size() && stops) alike++;
+            if (i > 0 && (begins || isJamb(b, b.from(), l))) alike++;
+            if (i + 1 < run.size() && (stops || isJamb(b, b.to(), l))) alike++;
         }
         return along >= MOST * all && 2 * alike >= ends && (alike >= SAY || !isClaimed(run, l)) ? alike : -1;
+    }
+
+    /** Whether a line runs across at an end of a body, from its farther face to another line: what closes the opening there closes both. */
+    private boolean isJamb(Body b, double at, Line l) {
+        double from = Math.min(b.right(), l.off()), to = Math.max(b.left(), l.off());
+        Point p = b.direction().at(at, from), q = b.direction().at(at, to);
+        for (Direction d : all) {
+            if (Math.abs(d.along().dot(b.direction().along())) > SQUARE) continue;
+            Point n = d.along().left();
+            double off = n.dot(p), one = d.along().dot(p), other = d.along().dot(q);
+            for (int i = first(d.lines(), off - ALIKE); i < d.lines().size() && d.lines().get(i).off() < off + ALIKE; i++)
+                for (Stretch s : d.lines().get(i).stretches())
+                    if (s.from() < Math.min(one, other) + ON && s.to() > Math.max(one, other) - ON && s.length() < THICK + ON) return true;
+        }
+        return false;
+    }
+
+    /** The first line from an offset on. */
+    private static int first(List<Line> lines, double off) {
+        int lo = 0, hi = lines.size();
+        while (lo < hi) {
+            int m = (lo + hi) >>> 1;
+            if (lines.get(m).off() < off) lo = m + 1;
+            else hi = m;
+        }
+        return lo;
     }
 
     /** Whether a line is for a good part the face of another body. */

@@ -13,7 +13,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Tiles of a room so small that no direction has a row of lines: at one spacing both ways, each line through all of the other direction, three of
+ * Tiles of a room so small that no direction has a row of lines: at one spacing both ways, each line through all of the other direction,
+ * three of
  * them one way at least. Walls that cross without being cleaned are as thick both ways, but two lines each.
  */
 final class Tiling {
@@ -96,7 +97,8 @@ final class Tiling {
         for (Bit a : new Bit[] {x.a, x.b}) for (Bit b : new Bit[] {y.a, y.b}) {
             Point onA = x.in.at(0, a.off), u = x.in.along(), onB = y.in.at(0, b.off), v = y.in.along();
             double sin = u.cross(v), at = onB.minus(onA).cross(v) / sin, there = onA.minus(onB).cross(u) / -sin;
-            if (at < a.at.from() + BEYOND || at > a.at.to() - BEYOND || there < b.at.from() + BEYOND || there > b.at.to() - BEYOND) return false;
+            if (at < a.at.from() + BEYOND || at > a.at.to() - BEYOND || there < b.at.from() + BEYOND
+                || there > b.at.to() - BEYOND) return false;
         }
         return true;
     }

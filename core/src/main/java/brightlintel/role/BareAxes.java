@@ -10,13 +10,17 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Grid lines that nothing is written at: a layer that holds long lines and hardly anything else, rooms apart, each of which crosses those of the
+ * Grid lines that nothing is written at: a layer that holds long lines and hardly anything else, rooms apart, each of which crosses those
+ * of the
  * other direction and runs on beyond them. Faces of walls come in twos, tables and tiles end where they meet. Upright metres.
  */
 final class BareAxes {
     /** Pieces of one line: radians, metres. From line to line at least; beyond the last crossing at one end. */
     private static final double TURN = Math.toRadians(0.2), OFF = 0.006, APART = 1.2, BEYOND = 0.3;
-    /** Of the longest of its layer: a line's length at least. Of all that is straight on its layer: what such lines make. Of all pairs: cross. */
+    /**
+     * Of the longest of its layer: a line's length at least. Of all that is straight on its layer: what such lines make. Of all pairs:
+     * cross.
+     */
     private static final double LONG = 0.4, MOSTLY = 0.8, CROSS = 0.8;
     /** Radians between directions that cross; lines at least, with a name that says so or without. */
     private static final double SQUARE = Math.toRadians(30);
@@ -68,7 +72,8 @@ final class BareAxes {
             int to = i + 1;
             while (to < bits.size() && bits.get(to).angle - bits.get(to - 1).angle < TURN) to++;
             Point u = Point.polar(bits.get(i).angle - TURN, 1), n = u.left();
-            List<Bit> own = new ArrayList<>(bits.subList(i, to).stream().map(b -> new Bit(b.angle, n.dot(b.a.towards(b.b, 0.5)), b.a, b.b, b.stroke)).toList());
+            List<Bit> own = new ArrayList<>(bits.subList(i, to).stream().map(b -> new Bit(b.angle, n.dot(b.a.towards(b.b, 0.5)), b.a, b.b,
+                b.stroke)).toList());
             own.sort(Comparator.comparingDouble(Bit::off));
             for (int k = 0; k < own.size();) {
                 int last = k + 1;

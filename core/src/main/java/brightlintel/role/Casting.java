@@ -55,7 +55,8 @@ public final class Casting {
             if (carriers.thing(s.pathOf(i)) == null && !f.isPen(s.layerOf(i))) count(kinds, mixed, s.layers().get(s.layerOf(i)).name(),
                 s.entityOf(i).kind(), f.of().get(i));
         for (int i = 0; i < s.marks(); i++)
-            if (carriers.thing(s.mark(i).path()) == null && !f.isPen(s.mark(i).layer())) count(kinds, mixed, s.layers().get(s.mark(i).layer()).name(),
+            if (carriers.thing(s.mark(i).path()) == null && !f.isPen(s.mark(i).layer())) count(kinds, mixed,
+            s.layers().get(s.mark(i).layer()).name(),
                 s.mark(i).entity().kind(),
                 f.ofMarks().get(i));
         kinds.forEach((layer, byKind) -> byKind.forEach((kind, roles) -> {

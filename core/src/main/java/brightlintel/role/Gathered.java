@@ -62,7 +62,8 @@ final class Gathered {
             markUnits++;
             if (places.add(Math.round(b.centre().x() / SAME) + " " + Math.round(b.centre().y() / SAME))) {
                 marks.add(b.centre());
-                sizes.merge(Math.round(Math.min(b.width(), b.height()) / SAME) + " " + Math.round(Math.max(b.width(), b.height()) / SAME), 1,
+                sizes.merge(Math.round(Math.min(b.width(), b.height()) / SAME) + " " + Math.round(Math.max(b.width(), b.height()) / SAME),
+                    1,
                     Integer::sum);
                 size += Math.max(b.width(), b.height());
             }
@@ -182,7 +183,8 @@ final class Gathered {
         share.remove(Role.WINDOW);
         double in = boxes.isEmpty() ? 0 : inGaps / (double) boxes.size(), door = share.getOrDefault(Role.DOOR, 0.0);
         boolean isDoors = door > wall + window || door > DOORS * (wall + window) && in > DOORS;
-        if (in > IN_GAPS && !isDoors) share.put(Role.WINDOW, Math.max(wall + window, Math.min(in, 1 - share.getOrDefault(Role.COLUMN, 0.0))));
+        if (in > IN_GAPS && !isDoors) share.put(Role.WINDOW, Math.max(wall + window, Math.min(in, 1 - share.getOrDefault(Role.COLUMN,
+            0.0))));
         else if (isDoors) share.merge(Role.DOOR, wall + window, Double::sum);
         else share.merge(Role.FURNITURE, wall + window, Double::sum);
     }

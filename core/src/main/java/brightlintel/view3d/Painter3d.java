@@ -184,7 +184,8 @@ public final class Painter3d {
             boolean veiled = false;
             for (int i = 0; i < clear.length; i++) {
                 Body.Matter m = shapes.of.get(i).matter();
-                clear[i] = (m == Body.Matter.PROPOSED || look.through && VEILS.contains(m)) && !look.selected.contains(shapes.of.get(i).id());
+                clear[i] = (m == Body.Matter.PROPOSED || look.through && VEILS.contains(m))
+                    && !look.selected.contains(shapes.of.get(i).id());
                 veiled |= clear[i];
             }
             veils = veiled ? IntStream.range(0, triangles).filter(i -> clear[body[i]]).boxed().sorted(Comparator.comparingDouble(i ->

@@ -10,17 +10,24 @@ import brightlintel.joint.Areas;
 import brightlintel.joint.Footprints;
 import brightlintel.notation.Sketch;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 
 /** A storey of which all is known, drawn in one of several manners. */
 final class MadeStorey {
     /** What an office may do to a drawing; each alone, and all damages at once; and shapes of buildings. */
     enum Manner {
         MERGED, OUTLINE_EACH, LAYERED, LAYERS_APART, CAVITY, FACES_THROUGH, ONE_LAYER, LYING_LAYERS, BY_HAND, OVERSHOT, SHATTERED, FOREIGN, LEAF_BOX,
-        MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, DAMAGED
+        MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, LAYERED_ONE, LAYERED_DAMAGED, COURT_ONE, WING_HAND, DAMAGED
     }
 
+    private static final Set<Manner> ON_ONE_LAYER = EnumSet.of(Manner.ONE_LAYER, Manner.DAMAGED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.COURT_ONE),
+        LAYERED = EnumSet.of(Manner.LAYERED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.LAYERS_APART),
+        IN_PIECES = EnumSet.of(Manner.OVERSHOT, Manner.SHATTERED, Manner.DAMAGED, Manner.LAYERED_DAMAGED),
+        BY_HAND = EnumSet.of(Manner.BY_HAND, Manner.WING_HAND), COURTS = EnumSet.of(Manner.COURT, Manner.COURT_ONE),
+        WINGS = EnumSet.of(Manner.WING, Manner.WING_HAND), DAMAGED = EnumSet.of(Manner.DAMAGED, Manner.LAYERED_DAMAGED);
     final MadePlan plan;
     final double turn;
     private final Random r;
@@ -30,12 +37,12 @@ final class MadeStorey {
         this.m = m;
         r = new Random(seed);
         turn = Math.toRadians(r.nextInt(4) == 0 ? r.nextInt(80) : 90 * r.nextInt(2));
-        plan = new MadePlan(m == Manner.COURT ? MadePlan.Shape.COURT : m == Manner.WING ? MadePlan.Shape.WING : MadePlan.Shape.CORRIDOR, r);
+        plan = new MadePlan(COURTS.contains(m) ? MadePlan.Shape.COURT : WINGS.contains(m) ? MadePlan.Shape.WING : MadePlan.Shape.CORRIDOR, r);
     }
 
     private String layer(String usual) {
+        if (ON_ONE_LAYER.contains(m)) return "0";
         return switch (m) {
-            case ONE_LAYER, DAMAGED -> "0";
             case LYING_LAYERS -> switch (usual) {
                 case "WALLS" -> "FURNITURE";
                 case "DOORS" -> "TEXTS";
@@ -64,7 +71,7 @@ final class MadeStorey {
         if (m == Manner.CAVITY) for (Wall w : plan.walls.subList(0, 4)) cuts.add(cavity(w));
         if (m == Manner.OUTLINE_EACH) for (Wall w : plan.walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
         else edges(s, Areas.allEdges(all, cuts));
-        if (m == Manner.LAYERED || m == Manner.LAYERS_APART) for (Wall w : plan.walls.subList(0, 4)) finish(s, w);
+        if (LAYERED.contains(m)) for (Wall w : plan.walls.subList(0, 4)) finish(s, w);
         if (m == Manner.AXES_BARE) axes(s);
         for (MadePlan.Hole h : plan.holes) if (h.door()) door(s, h);
         else window(s, h);
@@ -99,7 +106,7 @@ final class MadeStorey {
     private void edges(Sketch s, List<Ring> rings) {
         for (Ring ring : rings) {
             List<Point> c = ring.corners().stream().map(p -> p.times(1000)).map(this::shaken).toList();
-            boolean lines = m == Manner.OVERSHOT || m == Manner.SHATTERED || m == Manner.DAMAGED;
+            boolean lines = IN_PIECES.contains(m);
             if (!lines) {
                 double[] xy = new double[2 * c.size()];
                 for (int i = 0; i < c.size(); i++) {
@@ -112,7 +119,7 @@ final class MadeStorey {
     }
 
     private Point shaken(Point p) {
-        double by = m == Manner.BY_HAND ? 10 : m == Manner.DAMAGED ? 1.5 : 0;
+        double by = BY_HAND.contains(m) ? 10 : DAMAGED.contains(m) ? 1.5 : 0;
         return p.plus(new Point(by * (2 * r.nextDouble() - 1), by * (2 * r.nextDouble() - 1)));
     }
 

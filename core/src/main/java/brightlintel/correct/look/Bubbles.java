@@ -10,7 +10,9 @@ import java.util.regex.Pattern;
 
 /** Grid lines by the tags at their ends: a short label in a circle, and a stroke that comes out of it, on which its middle lies. */
 public final class Bubbles {
-    private static final Pattern LABEL = Pattern.compile("[A-Z]{1,2}['’′]{0,2}|[A-Z]?\\d{1,2}[A-Za-z'’′]?|\\d{1,2}\\.\\d|[A-Z]\\.?\\d|[a-z]");
+    /** A mark behind a letter or figure stands for a line between two. */
+    private static final Pattern LABEL = Pattern.compile("[A-Z]{1,2}['’′]{0,2}|[A-Z]?\\d{1,2}[A-Za-z'’′]?"
+        + "|\\d{1,2}\\.\\d|[A-Z]\\.?\\d|[a-z]");
     /**
      * Of the radius: the label's middle from the circle's, the stroke's end from the circle, its line from the middle; its length at least.
      */

@@ -32,7 +32,8 @@ final class IfcVoids {
         this.w = w;
         this.tol = tol;
         double first = Double.MAX_VALUE, last = -Double.MAX_VALUE;
-        if (w.reference().isStraight()) for (Enclosure e : Areas.plates(body, List.of())) for (Point c : e.outline().corners()) {
+        if (w.reference().isStraight() && !body.isEmpty()) for (Enclosure e : Areas.plates(body, List.of())) for (Point c
+            : e.outline().corners()) {
             double x = w.reference().unroll(c).x();
             first = Math.min(first, x);
             last = Math.max(last, x);
@@ -42,7 +43,8 @@ final class IfcVoids {
     }
 
     /**
-     * The body of a round wall with no corner of its facets close to the plane of a jamb, where a cut would leave slivers: such a corner goes
+     * The body of a round wall with no corner of its facets close to the plane of a jamb, where a cut would leave slivers: such a corner
+     * goes
      * along its face until it is off.
      *
      * @param jambs of the wall's openings, along it
@@ -55,7 +57,8 @@ final class IfcVoids {
 
     private Point offJamb(Piece r, Point corner, double[] jambs) {
         Point p = r.unroll(corner);
-        if (Math.min(Math.abs(p.y() - w.left()), Math.abs(p.y() + w.right())) > THIN || p.x() < CLEAR || p.x() > r.length() - CLEAR) return corner;
+        if (Math.min(Math.abs(p.y() - w.left()), Math.abs(p.y() + w.right())) > THIN || p.x() < CLEAR
+            || p.x() > r.length() - CLEAR) return corner;
         for (double j : jambs) if (Math.abs(p.x() - j) < CLEAR) return r.at(p.x() < j ? j - CLEAR : j + CLEAR, p.y());
         return corner;
     }

@@ -41,7 +41,8 @@ final class ProposedBodies {
             hosts = open.openings().stream().map(Opening::wall).collect(Collectors.toSet());
         Contents whole = in.on(w.storeyId()).plus(some);
         List<Body> bodies = Solids.of(in.withContents(w.storeyId(), _ -> whole), w.storeyId(), Tolerances.BUILDING).stream()
-            .filter(b -> ids.contains(b.id()) || hosts.contains(b.id())).map(b -> ids.contains(b.id()) ? b.as(Body.Matter.PROPOSED) : b).toList();
+            .filter(b -> ids.contains(b.id()) || hosts.contains(b.id())).map(b -> ids.contains(b.id()) ? b.as(Body.Matter.PROPOSED)
+            : b).toList();
         return seen = new Seen(bodies, hosts);
     }
 }
