@@ -70,9 +70,8 @@ final class RecognisedJson {
             case Opening.Filling.Window _, Opening.Filling.Glazed _ -> "window";
             case Opening.Filling.Empty _ -> "opening";
         };
-        return Inspection.ordered("kind", kind, "centre", xy(w.middle(o.along())), "width", rounded(o.width().value() * factor),
-            "confidence",
-            Recognised.confidence(o));
+        return Inspection.ordered("kind", kind, "centre", xy(w.middle(o.along())), "width", rounded(o.width().value() * factor), "sill",
+            rounded(o.sill().value()), "head", rounded(o.head().value()), "fire", o.fire(), "confidence", Recognised.confidence(o));
     }
 
     private Map<String, Object> column(Column c) {

@@ -8,9 +8,16 @@ import java.util.Optional;
  * @param along of its middle, along the reference from the wall's start
  * @param sill  and head: above the wall's base
  * @param kind  whose width, heights and way it has
+ * @param fire  its fire rating as it is written, "" where nobody said
  */
 public record Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
-                      Filling filling, Optional<KindId> kind, Provenance from) implements StoreyElement {
+                      Filling filling, Optional<KindId> kind, String fire, Provenance from) implements StoreyElement {
+    /** Without a fire rating. */
+    public Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
+                   Filling filling, Optional<KindId> kind, Provenance from) {
+        this(id, wall, along, width, sill, head, filling, kind, "", from);
+    }
+
     /** Of no kind. */
     public Opening(ElementId id, ElementId wall, double along, Given<Double> width, Given<Double> sill, Given<Double> head,
                    Filling filling, Provenance from) {
@@ -120,6 +127,8 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
     }
 
     public Opening {
+        // what was saved before it was asked for
+        if (fire == null) fire = "";
         if (!(width.value() > 0.01 && width.value() < 100))
             throw new IllegalArgumentException("width " + width.value() + " is not within 0.01..100");
         if (!(head.value() > sill.value() && Math.abs(sill.value()) < 1e4 && head.value() < 1e4))
@@ -135,37 +144,41 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
     }
 
     public Opening withAlong(double a) {
-        return new Opening(id, wall, a, width, sill, head, filling, kind, from);
+        return new Opening(id, wall, a, width, sill, head, filling, kind, fire, from);
+    }
+
+    public Opening withFire(String rating) {
+        return new Opening(id, wall, along, width, sill, head, filling, kind, rating, from);
     }
 
     public Opening withWall(ElementId w) {
-        return new Opening(id, w, along, width, sill, head, filling, kind, from);
+        return new Opening(id, w, along, width, sill, head, filling, kind, fire, from);
     }
 
     /** Another than its kind's: it is of no kind then. */
     public Opening withWidth(Given<Double> w) {
-        return new Opening(id, wall, along, w, sill, head, filling, keptIf(w.value().equals(width.value())), from);
+        return new Opening(id, wall, along, w, sill, head, filling, keptIf(w.value().equals(width.value())), fire, from);
     }
 
     /** Others than its kind's: it is of no kind then. Said of the ones that it has, they are confirmed. */
     public Opening withHeights(Given<Double> s, Given<Double> h) {
         return new Opening(id, wall, along, width, s, h, filling, keptIf(s.value().equals(sill.value()) && h.value().equals(head.value())),
-            from);
+            fire, from);
     }
 
     public Opening with(Filling f) {
-        return new Opening(id, wall, along, width, sill, head, f, keptIf(f.isLike(filling)), from);
+        return new Opening(id, wall, along, width, sill, head, f, keptIf(f.isLike(filling)), fire, from);
     }
 
     /** As wide and high as a kind, and made as it is; of its own hand. */
     public Opening with(OpeningKind k) {
         return new Opening(id, wall, along, Given.stated(k.width()), Given.stated(k.sill()), Given.stated(k.head()),
             filling.as(k.filling()),
-            Optional.of(k.id()), from);
+            Optional.of(k.id()), fire, from);
     }
 
     public Opening withoutKind() {
-        return new Opening(id, wall, along, width, sill, head, filling, from);
+        return new Opening(id, wall, along, width, sill, head, filling, Optional.empty(), fire, from);
     }
 
     private Optional<KindId> keptIf(boolean same) {
@@ -173,6 +186,6 @@ public record Opening(ElementId id, ElementId wall, double along, Given<Double> 
     }
 
     @Override public Opening withId(ElementId i, Provenance p) {
-        return new Opening(i, wall, along, width, sill, head, filling, kind, p);
+        return new Opening(i, wall, along, width, sill, head, filling, kind, fire, p);
     }
 }

@@ -93,7 +93,7 @@ final class Confidence {
         for (Wall w : walls) hosts.put(w.id(), Recognised.confidence(w));
         return some.stream().map(o -> {
             double c = Math.min(Recognised.confidence(o), hosts.getOrDefault(o.wall(), 0.5));
-            return new Opening(o.id(), o.wall(), o.along(), o.width(), o.sill(), o.head(), o.filling(), o.kind(), new Provenance(
+            return new Opening(o.id(), o.wall(), o.along(), o.width(), o.sill(), o.head(), o.filling(), o.kind(), o.fire(), new Provenance(
                 new Provenance.Way.Proposed(c), o.from().on()));
         }).toList();
     }

@@ -142,7 +142,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             i -> mixed.test(i) || !columns.test(i), believed, lines).columns();
         AtColumns ended = new AtColumns(believed, symbols.stream().filter(o -> isIn(o, believed, posts)).toList(), posts);
         List<Wall> found = ended.walls();
-        List<Opening> holes = Confidence.weighed(ended.openings(), found);
+        List<Opening> holes = new OpeningWords(d).read(Confidence.weighed(ended.openings(), found), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
         Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
             || roles.ofMarks().get(i) == Role.GRID);

@@ -296,7 +296,7 @@ public final class IfcWriter {
             o.width().value()), sets.length("Height", height), sets.area("Area", o.width().value() * height));
         openingTypes.of(o, swing(o), product);
         sets.common(window ? "Pset_WindowCommon" : "Pset_DoorCommon", o.id().value(), product, (window ? "Window " : "Door ") + mm(o),
-            isOuter(w));
+            isOuter(w), o.fire().isEmpty() ? new Ref[0] : new Ref[] {sets.property("FireRating", "IFCLABEL", o.fire())});
         return product;
     }
 

@@ -76,6 +76,10 @@ final class OpeningPanel {
             v -> v < 50 && list.stream().allMatch(x -> v > x.sill().value()),
             v -> w.apply(Tracing.changeOpenings("edit.opening-head", ids, x -> x.withHeights(x.sill(), Given.stated(v)))),
             list.getFirst().head().isAssumed()));
+        out.add(Shared.words(w, "opening.fire", "prop-fire", list, Opening::fire, t -> {
+            w.apply(Tracing.changeOpenings("edit.opening-fire", ids, x -> x.withFire(t.strip())));
+            return true;
+        }));
         if (list.stream().anyMatch(x -> x.sill().isAssumed() || x.head().isAssumed())) {
             var b = Parts.button(Words.of("opening.confirm"), "prop-confirm",
                 () -> w.apply(Tracing.changeOpenings("edit.opening-confirm", ids,
