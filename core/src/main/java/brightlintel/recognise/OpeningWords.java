@@ -19,7 +19,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * What is written beside doors and windows: width and height in one tag, which counts where the width is the drawn one; heights of sills and
+ * What is written beside doors and windows: width and height in one tag, which counts where the width is the drawn one; heights of sills
+ * and
  * heads; fire ratings by the classes of EN 13501-2, DIN 4102 and BS 476.
  */
 final class OpeningWords {
@@ -59,7 +60,8 @@ final class OpeningWords {
             }
             if (best != null) words.computeIfAbsent(best.id(), _ -> new ArrayList<>()).add(t.text);
         }
-        return some.stream().map(o -> words.getOrDefault(o.id(), List.of()).stream().sorted(SILLS_FIRST).reduce(o, OpeningWords::said, (a, _) -> a)).toList();
+        return some.stream().map(o -> words.getOrDefault(o.id(), List.of()).stream().sorted(SILLS_FIRST).reduce(o, OpeningWords::said, (a,
+            _) -> a)).toList();
     }
 
     /** Those that say anything of the kind. */
