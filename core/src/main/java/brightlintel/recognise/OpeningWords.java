@@ -32,8 +32,10 @@ final class OpeningWords {
         SILL = Pattern.compile("(?iu)\\b(?:brh|rbh|br|sh|sill|brüstung|allège|antepecho|davanzale)\\s*[:=.+]*\\s*" + FIGURE),
         HEAD = Pattern.compile("(?iu)\\b(?:hh|head|sturz|linteau|dintel|architrave)\\s*[:=.+]*\\s*" + FIGURE),
         // tags count doors, too: T30 alone may be the thirtieth
-        FIRE = Pattern.compile("\\b(?:R?EI2?\\s?[-–]?\\s?\\d{2,3}(?:-[A-Z0-9]+)*|T\\s?(?:30|60|90)-(?:RS|1|2)(?:-RS)?|FD\\s?\\d{2,3}S?)\\b"),
-        FIRE_SAID = Pattern.compile("(?iu)(?:brand|fire|feu|fuego|fuoco)\\S*\\s.*?\\b([A-Z]{1,3}2?\\s?-?\\d{2,3}\\S*)");
+        FIRE = Pattern.compile("\\b(?:R?EI2?\\s?[-–]?\\s?\\d{2,3}(?:-[A-Z0-9]+)*|T\\s?(?:30|60|90)-(?:RS|1|2)(?:-RS)?"
+            + "|FD\\s?\\d{2,3}S?)\\b"),
+        FIRE_SAID = Pattern.compile("(?iu)(?:brand|fire|feu|fuego|fuoco)\\S*\\s.*?"
+            + "\\b([A-Z]{1,3}2?\\s?-?\\d{2,3}\\S*)");
     /** A height above a sill is known once the sill is. */
     private static final Comparator<String> SILLS_FIRST = Comparator.comparing(t -> !SILL.matcher(t).find());
     private final PlacedDrawing d;

@@ -12,6 +12,7 @@ import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.trace.DrawnMarks;
+import brightlintel.trace.DrawnOutlines;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -27,8 +28,8 @@ import java.util.function.IntPredicate;
 final class Pieces {
     /** Metres: deeper than the thickest wall, no larger than a large bed. */
     private static final double DEEPER = 0.67, WIDE = 1.85, LONG = 2.4;
-    /** Metres: no cupboard is so shallow, unless it is short; of its depth. */
-    private static final double SHALLOW = 0.28, SLENDER = 4;
+    /** Metres: no cupboard is so shallow, unless it is short; of its depth; no counter is so shallow. */
+    private static final double SHALLOW = 0.28, SLENDER = 4, COUNTER = 0.45;
     /** Of its box, and of what a band round it holds: how much a piece covers. */
     private static final double FULL = 0.75, CONVEX = 0.96;
     /** Of the height of its letters: how high and how long a frame is that holds words; of their width. */
@@ -42,6 +43,7 @@ final class Pieces {
     /** @param told what is a wall by its layer, whatever it looks like */
     Pieces(PlacedDrawing d, IntPredicate wanted, IntPredicate told) {
         this.told = told;
+        counters(d, wanted);
         for (DrawnMarks.Mark m : DrawnMarks.all(d, wanted)) {
             Box own = m.section().outline().box();
             double less = Math.min(own.width(), own.height()), more = Math.max(own.width(), own.height());
@@ -56,6 +58,16 @@ final class Pieces {
             Box b = r.box();
             if (piece) for (int i : m.strokes()) sides.put(i, r);
             index.insert(new Envelope(b.minX(), b.maxX(), b.minY(), b.maxY()), r);
+        }
+    }
+
+    /** Counters and rows of cupboards: longer than a mark, and as deep as hardly any wall is thick. */
+    private void counters(PlacedDrawing d, IntPredicate wanted) {
+        for (DrawnOutlines.Outline o : DrawnOutlines.of(d, wanted)) {
+            Ring r = o.ring();
+            double deep = r.area() / (r.perimeter() / 2);
+            if (r.isStraight() && r.corners().size() == 4 && deep > COUNTER && deep < DEEPER) for (int i : o.strokes()) narrow.putIfAbsent(i,
+                r);
         }
     }
 

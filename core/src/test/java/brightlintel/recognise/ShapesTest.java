@@ -52,6 +52,10 @@ class ShapesTest {
     @Test void aCupboardIsNoWallNorIsWhatLiesBetweenItAndOne() {
         Sketch s = new Sketch().wall(0, 8000, 0, 200).rectangle(1000, 220, 1200, 500).rectangle(3000, 290, 400, 350);
         assertThat(walls(s)).singleElement().satisfies(w -> assertThat(w.thickness().value()).isCloseTo(0.2, within(1e-6)));
+        // a counter as long as a room, a hand off its wall
+        Sketch counter = new Sketch().rectangle(400, 370, 6300, 650);
+        for (int i = 0; i < 4; i++) counter.wall(0, 8000, 4000 * i, 200);
+        assertThat(walls(counter)).hasSize(4);
         // walls that have an outline each are walls, and so is a slender one among others
         Sketch each = new Sketch().rectangle(0, 0, 2900, 400).rectangle(0, 3000, 2900, 400).rectangle(0, 400, 400, 2600);
         assertThat(walls(each)).hasSize(3);
