@@ -7,6 +7,7 @@ import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.Wall;
+import brightlintel.geom.Box;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -37,10 +38,18 @@ public final class Corrections {
     public static Corrections of(Recognised all, Contents there) {
         Corrections out = new Corrections();
         List<Pair> pairs = new ArrayList<>();
-        for (Wall p : all.walls()) there.walls().stream().filter(w -> isTaken(w) && covers(w, p)).findFirst()
-            .ifPresent(w -> pairs.add(new Pair(p, w)));
-        for (Opening p : all.openings()) at(p, all).flatMap(a -> there.openings().stream().filter(o -> isTaken(o)
-            && at(o, there).filter(b -> b.distance(a) < AT).isPresent()).findFirst()).ifPresent(o -> pairs.add(new Pair(p, o)));
+        for (Wall p : all.walls()) standing(p, there).ifPresent(w -> pairs.add(new Pair(p, w)));
+        Map<ElementId, Wall> hosts = new HashMap<>();
+        for (Wall w : all.walls()) hosts.put(w.id(), w);
+        List<Opening> taken = there.openings().stream().filter(o -> isTaken(o) && there.wall(o.wall()).isPresent()).toList();
+        List<Point> at = taken.stream().map(o -> there.wall(o.wall()).orElseThrow().middle(o.along())).toList();
+        for (Opening p : all.openings()) {
+            Point here = hosts.get(p.wall()).middle(p.along());
+            for (int i = 0; i < at.size(); i++) if (at.get(i).distance(here) < AT) {
+                pairs.add(new Pair(p, taken.get(i)));
+                break;
+            }
+        }
         for (Column p : all.columns()) there.columns().stream().filter(c -> isTaken(c) && c.at().distance(p.at()) < SAME).findFirst()
             .ifPresent(c -> pairs.add(new Pair(p, c)));
         for (Pair p : pairs) if (isChanged(p.proposed, p.is)) out.changed.add(p);
@@ -64,12 +73,12 @@ public final class Corrections {
         return in >= COVERED * SAMPLES && Math.abs(w.reference().direction(0).cross(proposed.reference().direction(0))) < ALIKE;
     }
 
-    private static Optional<Point> at(Opening o, Recognised all) {
-        return all.walls().stream().filter(w -> w.id().equals(o.wall())).findFirst().map(w -> w.middle(o.along()));
-    }
-
-    private static Optional<Point> at(Opening o, Contents there) {
-        return there.wall(o.wall()).map(w -> w.middle(o.along()));
+    /** The wall that came of a proposal: by its name, or where it stands. */
+    private static Optional<Wall> standing(Wall p, Contents there) {
+        Optional<Wall> same = there.wall(p.id());
+        if (same.isPresent()) return same.filter(Corrections::isTaken);
+        Box near = p.reference().box().grown(p.thickness().value());
+        return there.walls().stream().filter(w -> isTaken(w) && w.reference().box().meets(near) && covers(w, p)).findFirst();
     }
 
     private static boolean isAlike(StoreyElement a, StoreyElement b) {

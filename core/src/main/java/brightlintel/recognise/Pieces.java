@@ -66,7 +66,8 @@ final class Pieces {
         for (DrawnOutlines.Outline o : DrawnOutlines.of(d, wanted)) {
             Ring r = o.ring();
             double deep = r.area() / (r.perimeter() / 2);
-            if (r.isStraight() && r.corners().size() == 4 && deep > COUNTER && deep < DEEPER) for (int i : o.strokes()) narrow.putIfAbsent(i,
+            if (r.isStraight() && r.corners().size() == 4 && deep > COUNTER && deep < DEEPER) for (int i
+                : o.strokes()) narrow.putIfAbsent(i,
                 r);
         }
     }
