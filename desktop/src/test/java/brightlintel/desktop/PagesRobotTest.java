@@ -11,6 +11,7 @@ import brightlintel.demo.OldSurvey;
 import brightlintel.desktop.state.Stage;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.geom.Homography;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -243,6 +244,35 @@ class PagesRobotTest extends WindowRobot {
         keys(KeyCode.ENTER);
         until("it is on the board", () -> w.busy().isEmpty() && w.drawing().isPresent());
         assertThat(project().sources().getFirst().name()).isEqualTo("locked.pdf");
+    }
+
+    /** Nothing of a scan can be snapped to until one of its lines is picked. */
+    @Test void aDarkLineOfAScanIsPickedAndSnappedTo() throws Exception {
+        receive(demo(DemoDrawings.OLD_SURVEY));
+        command("Dark line of a scan");
+        fit();
+        Point in = onScan(4, 0);
+        clickAt(in.x(), in.y());
+        TrueRobotTest.shot("dark-line");
+        assertThat(w.darkLines().seen()).hasSize(1);
+        Piece line = w.darkLines().seen().getFirst();
+        Point from = onScan(0, 0), to = onScan(12.2, 0), u = to.minus(from).unit();
+        double metre = from.distance(to) / 12.2;
+        double off = u.cross(line.a().minus(from));
+        assertThat(Math.abs(off)).as("a face of the wall").isBetween(0.1 * metre, 0.25 * metre);
+        assertThat(u.cross(line.b().minus(from))).as("as straight as it is drawn").isBetween(off - 0.03 * metre, off + 0.03 * metre);
+        assertThat(line.length()).as("as far as it is dark").isGreaterThan(0.5 * metre);
+        command("Wall");
+        Point end = line.a();
+        pointAt(end.x() + 0.03 * metre, end.y() + 0.03 * metre);
+        assertThat(w.aim().snap()).hasValueSatisfying(x -> assertThat(x.at().distance(end)).isLessThan(1e-6));
+        keys(KeyCode.ESCAPE);
+        command("Dark line of a scan");
+        Point paper = onScan(-1.5, -1.5);
+        clickAt(paper.x(), paper.y());
+        assertThat(w.darkLines().seen()).as("paper is no line").hasSize(1);
+        keys(KeyCode.BACK_SPACE);
+        assertThat(w.darkLines().seen()).isEmpty();
     }
 
     @Test void aScanStretchedOneWayIsSetRightByTwoLengthsAcross() throws Exception {

@@ -98,7 +98,13 @@ final class Aiming {
             modelOf = now;
             model = build();
         }
-        return new Snapper.Scene(w.drawings(), model.grid(), model.corners(), model.edges());
+        List<Piece> picked = w.darkLines().seen();
+        if (picked.isEmpty()) return new Snapper.Scene(w.drawings(), model.grid(), model.corners(), model.edges());
+        List<Piece> edges = new ArrayList<>(model.edges());
+        List<Point> corners = new ArrayList<>(model.corners());
+        edges.addAll(picked);
+        for (Piece l : picked) corners.addAll(List.of(l.a(), l.b()));
+        return new Snapper.Scene(w.drawings(), model.grid(), corners, edges);
     }
 
     private Snapper.Scene build() {

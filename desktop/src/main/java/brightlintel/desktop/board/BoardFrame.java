@@ -105,6 +105,7 @@ final class BoardFrame {
         }
         if (w.stage() == Stage.RECEIVE) changes.paint(w, brush, p, view);
         proposals.paint(w, brush, p, view, marks);
+        w.darkLines().seen().forEach(l -> marks.paint(new Mark.Line(l.a(), l.b(), true)));
         MeasureMarks.of(w).forEach(marks::paint);
         w.tool().marks().forEach(marks::paint);
         if (pointer != null && w.tool().snaps() && !(w.tool() instanceof SelectTool)) w.aim().snap().ifPresent(marks::ring);

@@ -21,6 +21,7 @@ import brightlintel.desktop.tool.AcrossTool;
 import brightlintel.desktop.tool.ColumnTool;
 import brightlintel.desktop.tool.CopyAlongTool;
 import brightlintel.desktop.tool.CornerTool;
+import brightlintel.desktop.tool.DarkLineTool;
 import brightlintel.desktop.tool.DatumTool;
 import brightlintel.desktop.tool.FourPointsTool;
 import brightlintel.desktop.tool.GlazedTool;
@@ -292,6 +293,10 @@ public final class Commands {
         tool("room", "", RoomTool::new);
         tool("room-outline", "", Outlines::room);
         tool("separation", "", SeparationTool::new);
+        add("dark-line", "", DarkLineTool::isFor, w -> {
+            w.go(Stage.TRACE);
+            w.start(DarkLineTool::new);
+        });
         add("rooms-all", "", w -> !w.contents().walls().isEmpty(), RoomTool::all);
         add("rooms-outlines", "", w -> w.drawing().isPresent(), RoomTool::fromOutlines);
         add("room-remaining", "", w -> !w.contents().walls().isEmpty(), RoomTool::remaining);

@@ -15,6 +15,7 @@ import brightlintel.desktop.state.WallSettings;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
 import brightlintel.desktop.tool.ColumnTool;
+import brightlintel.desktop.tool.DarkLineTool;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.WallTool;
 import brightlintel.edit.Hosting;
@@ -84,6 +85,9 @@ final class TraceDocket {
                 tool("hole"), tool("stair"), tool("roof"), tool("zone"), tool("outline"), tool("split"), tool("measure")),
             Parts.row(Parts.button(w, commands.get("slab-from-walls"), false), Parts.button(w, commands.get("roof-from-walls"), false),
                 Parts.button(w, commands.get("outline-from-walls"), false))));
+        if (DarkLineTool.isFor(w)) parts.add(Parts.decision(Words.of("trace.scan"), null, false, Parts.label(Words.of("trace.scan-how"),
+            "quiet"),
+            Parts.row(tool("dark-line"))));
         parts.add(StoreysPart.build(w, commands));
         proposed.offersToHold().ifPresent(parts::add);
         return Parts.docket(parts.toArray(Node[]::new));

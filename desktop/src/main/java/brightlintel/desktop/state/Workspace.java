@@ -49,6 +49,7 @@ public final class Workspace {
     private final Mendings mendings = new Mendings(this);
     private final FoundGrid foundGrid = new FoundGrid(this);
     private final Proposals proposals = new Proposals(this);
+    private final DarkLines darkLines = new DarkLines(this);
     private final Compared compared = new Compared(this);
     private final Following following = new Following(this);
     private History history;
@@ -157,6 +158,7 @@ public final class Workspace {
         sheets.forget();
         mendings.forget();
         proposals.forget();
+        darkLines.forget();
         following.forget();
         pages = Optional.empty();
         tool = new SelectTool(this);
@@ -304,6 +306,10 @@ public final class Workspace {
     }
 
     /** What is recognised of the drawing in hand. */
+    public DarkLines darkLines() {
+        return darkLines;
+    }
+
     public Proposals proposals() {
         return proposals;
     }
