@@ -7,9 +7,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * References that carry a good part of the whole drawing: a plan that was put in as one block, or bound from another file. What came in
- * through
- * one is drawn as if it stood at the top; a reference within it is put there as any other.
+ * References that carry a good part of the whole drawing: a plan that was put in as one block, or bound from another file. What came
+ * in through one is drawn as if it stood at the top; a reference within it is put there as any other.
  */
 public final class Carriers {
     /** Strokes that make a plan at least; of all strokes. */
@@ -38,7 +37,6 @@ public final class Carriers {
         }
         return out;
     }
-
 
     /** Names of the blocks that carry. */
     public Set<String> blocks() {

@@ -6,6 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.function.ToDoubleFunction;
 
 import brightlintel.recognise.Bodies.Body;
 import brightlintel.recognise.Faces.Direction;
@@ -22,13 +23,19 @@ final class BodiesByLine {
     /** Those whose middle lies within some metres of another's. */
     void near(Body b, double within, Consumer<Body> each) {
         List<Body> all = of.getOrDefault(b.direction(), List.of());
-        int lo = 0, hi = all.size();
+        int from = first(all, b.middle() - within, Body::middle);
+        for (int i = from; i < all.size() && all.get(i).middle() <= b.middle() + within; i++) each.accept(all.get(i));
+    }
+
+    /** The first of what is sorted by a figure from which on it is as large. */
+    static <T> int first(List<T> sorted, double least, ToDoubleFunction<T> figure) {
+        int lo = 0, hi = sorted.size();
         while (lo < hi) {
             int m = (lo + hi) >>> 1;
-            if (all.get(m).middle() < b.middle() - within) lo = m + 1;
+            if (figure.applyAsDouble(sorted.get(m)) < least) lo = m + 1;
             else hi = m;
         }
-        for (int i = lo; i < all.size() && all.get(i).middle() <= b.middle() + within; i++) each.accept(all.get(i));
+        return lo;
     }
 
     /** Those that may be one wall with it. */

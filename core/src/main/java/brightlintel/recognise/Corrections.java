@@ -68,8 +68,7 @@ public final class Corrections {
     }
 
     private static boolean covers(Wall w, Wall proposed) {
-        int in = 0;
-        for (int i = 0; i < SAMPLES; i++) if (w.holds(proposed.middle(proposed.length() * (i + 0.5) / SAMPLES), 0)) in++;
+        int in = Sampled.in(SAMPLES, proposed.length(), proposed::middle, p -> w.holds(p, 0));
         return in >= COVERED * SAMPLES && Math.abs(w.reference().direction(0).cross(proposed.reference().direction(0))) < ALIKE;
     }
 
@@ -85,7 +84,8 @@ public final class Corrections {
         return switch (a) {
             case Wall x -> b instanceof Wall y && Math.abs(x.thickness().value() - y.thickness().value()) < ALIKE;
             case Opening x -> b instanceof Opening y && x.filling().isLike(y.filling())
-                && Math.abs(x.width().value() - y.width().value()) < ALIKE;
+                && Math.abs(x.width().value() - y.width().value()) < ALIKE
+                && Math.abs(x.sill().value() - y.sill().value()) < ALIKE && Math.abs(x.head().value() - y.head().value()) < ALIKE;
             case Column x -> b instanceof Column y && x.section().equals(y.section());
             default -> false;
         };

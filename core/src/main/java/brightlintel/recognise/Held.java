@@ -124,11 +124,7 @@ public record Held(List<StoreyElement> changed, List<StoreyElement> gone, int ag
 
     /** A round one is there or not. */
     private static Optional<Wall> round(Wall w, Recognised shown) {
-        int in = 0;
-        for (int i = 0; i < SAMPLES; i++) {
-            Point p = w.middle(w.length() * (i + 0.5) / SAMPLES);
-            if (shown.walls().stream().anyMatch(s -> s.holds(p, SAME))) in++;
-        }
+        int in = Sampled.in(SAMPLES, w.length(), w::middle, p -> shown.walls().stream().anyMatch(s -> s.holds(p, SAME)));
         return in >= SHOWN * SAMPLES ? Optional.of(w) : Optional.empty();
     }
 

@@ -93,7 +93,9 @@ final class Layers {
         List<Line> lines = run.getFirst().direction().lines();
         Optional<Next> best = Optional.empty();
         double least = Double.MAX_VALUE;
-        for (Line l : lines) {
+        double from = toLeft ? left : right - DEEP;
+        for (int i = BodiesByLine.first(lines, from - ON, Line::off); i < lines.size() && lines.get(i).off() <= from + DEEP + ON; i++) {
+            Line l = lines.get(i);
             double far = toLeft ? l.off() - left : right - l.off();
             if (far < ON || far > DEEP || far >= least || left - right + far > THICK) continue;
             int alike = alike(run, l, left - right + far);
@@ -105,9 +107,8 @@ final class Layers {
     }
 
     /**
-     * At how many ends of openings a line begins or ends as a wall does; it may go on through some windows, as faces do. Below 0 where it
-     * does
-     * not belong to the wall.
+     * At how many ends of openings a line begins or ends as a wall does; it may go on through some windows, as faces do. Below 0 where
+     * it does not belong to the wall.
      */
     private int alike(List<Body> run, Line l, double thickness) {
         // at a corner the outer layers go on over the wall that is met, the inner ones end before it
@@ -144,22 +145,12 @@ final class Layers {
             if (Math.abs(d.along().dot(b.direction().along())) > SQUARE) continue;
             Point n = d.along().left();
             double off = n.dot(p), one = d.along().dot(p), other = d.along().dot(q);
-            for (int i = first(d.lines(), off - ALIKE); i < d.lines().size() && d.lines().get(i).off() < off + ALIKE; i++)
+            int begin = BodiesByLine.first(d.lines(), off - ALIKE, Line::off);
+            for (int i = begin; i < d.lines().size() && d.lines().get(i).off() < off + ALIKE; i++)
                 for (Stretch s : d.lines().get(i).stretches())
                     if (s.from() < Math.min(one, other) + ON && s.to() > Math.max(one, other) - ON && s.length() < THICK + ON) return true;
         }
         return false;
-    }
-
-    /** The first line from an offset on. */
-    private static int first(List<Line> lines, double off) {
-        int lo = 0, hi = lines.size();
-        while (lo < hi) {
-            int m = (lo + hi) >>> 1;
-            if (lines.get(m).off() < off) lo = m + 1;
-            else hi = m;
-        }
-        return lo;
     }
 
     /** Whether a line is for a good part the face of another body. */

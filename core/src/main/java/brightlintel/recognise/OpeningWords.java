@@ -19,9 +19,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * What is written beside doors and windows: width and height in one tag, which counts where the width is the drawn one; heights of sills
- * and
- * heads; fire ratings by the classes of EN 13501-2, DIN 4102 and BS 476.
+ * What is written beside doors and windows: width and height in one tag, which counts where the width is the drawn one; heights of
+ * sills and heads; fire ratings by the classes of EN 13501-2, DIN 4102 and BS 476.
  */
 final class OpeningWords {
     /** Metres: from an opening's middle, beside half of its width; a frame about a clear width; heights that are some. */

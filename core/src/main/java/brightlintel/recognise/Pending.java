@@ -88,12 +88,7 @@ public final class Pending {
     }
 
     private boolean isThere(Wall w) {
-        int in = 0;
-        for (int i = 0; i < SAMPLES; i++) {
-            Point p = w.middle(w.length() * (i + 0.5) / SAMPLES);
-            if (there.walls().stream().anyMatch(o -> o.holds(p, 0))) in++;
-        }
-        return in >= COVERED * SAMPLES;
+        return Sampled.in(SAMPLES, w.length(), w::middle, p -> there.walls().stream().anyMatch(o -> o.holds(p, 0))) >= COVERED * SAMPLES;
     }
 
     /** In the wall that is there, where that is free; nothing while its wall is only proposed. */

@@ -11,9 +11,8 @@ import brightlintel.building.Wall;
 import brightlintel.trace.DrawnOpenings;
 
 /**
- * Lines of layers between two openings begin and end together, as the lines of a window do. Walls end on piers, not on windows: what lies
- * at
- * the same places across as the lines at a wall's end is a pier.
+ * Lines of layers between two openings begin and end together, as the lines of a window do. Walls
+ * end on piers, not on windows: what lies at the same places across as the lines at a wall's end is a pier.
  */
 final class Piers {
     /** Metres: across, by which lines are at one place; along, from a wall's end to where the lines of its layers end, beside its half. */

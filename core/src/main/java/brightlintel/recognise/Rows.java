@@ -9,9 +9,8 @@ import brightlintel.recognise.Faces.Line;
 import brightlintel.recognise.Faces.Stretch;
 
 /**
- * Lines beside each other at one spacing: tiles, boards, steps. Five of them are a row, and no faces: a wall has two, a window in it four
- * at
- * most.
+ * Lines beside each other at one spacing: tiles, boards, steps. Five of them are a row, and no
+ * faces: a wall has two, a window in it four at most.
  */
 final class Rows {
     /**

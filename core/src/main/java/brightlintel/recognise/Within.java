@@ -34,9 +34,7 @@ public final class Within {
     }
 
     private static boolean half(Ring outline, double length, DoubleFunction<Point> at) {
-        int in = 0;
-        for (int i = 0; i < SAMPLES; i++) if (outline.holds(at.apply(length * (i + 0.5) / SAMPLES))) in++;
-        return 2 * in >= SAMPLES;
+        return 2 * Sampled.in(SAMPLES, length, at, outline::holds) >= SAMPLES;
     }
 
     private static Optional<Point> at(Opening o, Recognised all, Contents there) {

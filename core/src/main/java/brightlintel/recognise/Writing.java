@@ -22,8 +22,8 @@ final class Writing {
     /** In heights of the letters: between words of a row at most; off its base line, a raised figure among them; from row to row. */
     private static final double SPACE = 3.2, BACK = 0.4, OFF = 0.65, SLACK = 0.5, NEXT_LEAST = 1.05, NEXT_MOST = 2.4;
     /**
-     * Of a height: sizes that are one. Of a word: the gap behind it, where its letters stand closer than in the font that it was written
-     * in.
+     * Of a height: sizes that are one. Of a word: the gap behind it, where its letters stand
+     * closer than in the font that it was written in.
      */
     private static final double ALIKE = 0.12, WIDER = 0.8;
 

@@ -18,8 +18,8 @@ final class BareAxes {
     /** Pieces of one line: radians, metres. From line to line at least; beyond the last crossing at one end. */
     private static final double TURN = Math.toRadians(0.2), OFF = 0.006, APART = 1.2, BEYOND = 0.3;
     /**
-     * Of the longest of its layer: a line's length at least. Of all that is straight on its layer: what such lines make. Of all pairs:
-     * cross.
+     * Of the longest of its layer: a line's length at least. Of all that is straight on its layer:
+     * what such lines make. Of all pairs: cross.
      */
     private static final double LONG = 0.4, MOSTLY = 0.8, CROSS = 0.8;
     /** Radians between directions that cross; lines at least, with a name that says so or without. */

@@ -1,6 +1,7 @@
 package brightlintel.trace;
 
 import brightlintel.drawing.Pixels;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.place.LaidPicture;
 import java.util.ArrayList;
@@ -30,20 +31,15 @@ public final class DarkLine {
         this.dark = dark;
     }
 
-    /** @param a and b: its ends, on its middle */
-    public record Line(Point a, Point b) { }
-
     /** In metres, where a place of the building lies on a line of the picture, or near one. */
-    public static Optional<Line> at(LaidPicture picture, Point place, double reach) {
+    public static Optional<Piece> at(LaidPicture picture, Point place, double reach) {
         Point px = picture.toBuilding().inverse().apply(place);
         double perPixel = picture.toBuilding().meanScale();
-        return in(picture.pixels(), px, Math.max(2, reach / perPixel)).map(l -> new Line(picture.toBuilding().apply(l.a),
-            picture.toBuilding()
-            .apply(l.b)));
+        return in(picture.pixels(), px, Math.max(2, reach / perPixel)).map(l -> l.mapped(picture.toBuilding()));
     }
 
     /** In pixels. */
-    static Optional<Line> in(Pixels p, Point at, double reach) {
+    static Optional<Piece> in(Pixels p, Point at, double reach) {
         Optional<Double> dark = threshold(p, at);
         if (dark.isEmpty()) return Optional.empty();
         DarkLine d = new DarkLine(p, dark.get());
@@ -88,7 +84,7 @@ public final class DarkLine {
     }
 
     /** The line of the nearest dark that is one: specks lie about. */
-    private Optional<Line> near(Point at, double reach) {
+    private Optional<Piece> near(Point at, double reach) {
         List<Point> dark = new ArrayList<>();
         for (int y = (int) (at.y() - reach); y <= at.y() + reach; y++) for (int x = (int) (at.x() - reach); x <= at.x() + reach; x++) {
             Point c = new Point(x + 0.5, y + 0.5);
@@ -99,14 +95,14 @@ public final class DarkLine {
         for (Point c : dark) {
             if (tried.size() >= TRIES || tried.stream().anyMatch(t -> t.distance(c) < SPECK)) continue;
             tried.add(c);
-            Optional<Line> l = from(c);
+            Optional<Piece> l = from(c);
             if (l.isPresent()) return l;
         }
         return Optional.empty();
     }
 
     /** The longest way through a dark place that stays dark, set to the middle of the dark across it until it stays there. */
-    private Optional<Line> from(Point seed) {
+    private Optional<Piece> from(Point seed) {
         double most = 0, angle = 0;
         for (int i = 0; i < ANGLES; i++) {
             Point u = Point.polar(Math.PI * i / ANGLES, 1);
@@ -132,7 +128,7 @@ public final class DarkLine {
             from = -way(on, u.times(-1));
             to = way(on, u);
         }
-        return to - from < SHORTEST ? Optional.empty() : Optional.of(new Line(on.plus(u.times(from)), on.plus(u.times(to))));
+        return to - from < SHORTEST ? Optional.empty() : Optional.of(Piece.straight(on.plus(u.times(from)), on.plus(u.times(to))));
     }
 
     /** How far it stays dark, over small gaps. */

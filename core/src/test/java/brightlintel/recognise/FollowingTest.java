@@ -79,6 +79,17 @@ class FollowingTest {
         assertThat(now.along()).isEqualTo(4);
     }
 
+    /** As wide, but its tag says that it is higher: it was not proposed alike. */
+    @Test void aWindowWithAHeightOfItsOwnDoesNotFollow() {
+        List<Wall> all = walls("a 0 0 -> 9 0 thick 0.3");
+        Opening one = window(all.getFirst(), 1, 1.2), tall = window(all.getFirst(), 4, 1.2).withHeights(Given.assumed(0.9), Given.read(2.5, 0.9));
+        List<StoreyElement> there = new ArrayList<>(all);
+        there.addAll(List.of(one.withHeights(Given.stated(1.1), Given.stated(2.3)), tall));
+        Corrections c = Corrections.of(proposed(all, List.of(one, tall)), new Contents(there));
+        assertThat(c.others()).isEmpty();
+        assertThat(c.followedBy(proposed(all, List.of(tall))).openings()).containsExactly(tall);
+    }
+
     @Test void whatLiesInAnOutlineForTheMostPartIsInIt() {
         List<Wall> all = walls("a 0 0 -> 6 0 thick 0.24\nb 6 0 -> 6 5 thick 0.24\nc 6 5 -> 0 5 thick 0.24");
         Opening left = window(all.getFirst(), 1, 1), right = window(all.getFirst(), 5, 1);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.drawing.Pixels;
 import brightlintel.geom.Affine;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.notation.Seeds;
 import brightlintel.place.LaidPicture;
@@ -50,7 +51,7 @@ class DarkLineTest {
             draw(p, a, b, wide, 40 + r.nextInt(50));
             draw(p, m.plus(u.times(30)).minus(u.left().times(120)), m.plus(u.times(30)).plus(u.left().times(120)), 3, 50);
             Point at = m.minus(u.times(20)).plus(u.left().times(wide / 2 + 2));
-            DarkLine.Line l = DarkLine.in(new Pixels(SIZE, SIZE, p), at, 8).orElseThrow();
+            Piece l = DarkLine.in(new Pixels(SIZE, SIZE, p), at, 8).orElseThrow();
             boolean same = u.dot(l.b().minus(l.a())) > 0;
             Point from = same ? l.a() : l.b(), to = same ? l.b() : l.a();
             assertThat(Math.abs(u.cross(from.minus(a)))).as("across, at its start").isLessThan(0.8);
@@ -73,7 +74,7 @@ class DarkLineTest {
         int[] p = paper(new Random(5));
         draw(p, new Point(100, 150), new Point(300, 150), 4, 50);
         LaidPicture laid = new LaidPicture(new Pixels(SIZE, SIZE, p), Affine.scale(0.02, 0.02).then(Affine.move(new Point(10, 5))));
-        Optional<DarkLine.Line> l = DarkLine.at(laid, new Point(10 + 0.02 * 180, 5 + 0.02 * 152), 0.2);
+        Optional<Piece> l = DarkLine.at(laid, new Point(10 + 0.02 * 180, 5 + 0.02 * 152), 0.2);
         assertThat(l.orElseThrow().a().distance(l.get().b())).isCloseTo(4, within(0.1));
         assertThat(l.get().a().y()).isCloseTo(8, within(0.015));
     }

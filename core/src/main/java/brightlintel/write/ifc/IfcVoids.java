@@ -43,9 +43,8 @@ final class IfcVoids {
     }
 
     /**
-     * The body of a round wall with no corner of its facets close to the plane of a jamb, where a cut would leave slivers: such a corner
-     * goes
-     * along its face until it is off.
+     * The body of a round wall with no corner of its facets close to the plane of a jamb, where a
+     * cut would leave slivers: such a corner goes along its face until it is off.
      *
      * @param jambs of the wall's openings, along it
      */

@@ -305,11 +305,12 @@ public final class Workspace {
         return foundGrid;
     }
 
-    /** What is recognised of the drawing in hand. */
+    /** Dark lines of pictures that were picked. */
     public DarkLines darkLines() {
         return darkLines;
     }
 
+    /** What is recognised of the drawing in hand. */
     public Proposals proposals() {
         return proposals;
     }

@@ -19,9 +19,9 @@ public final class DarkLineTool implements Tool {
         this.w = w;
     }
 
-    /** Whether a picture lies on the board. */
+    /** Whether a picture lies on the board; without straightening it, which takes time. */
     public static boolean isFor(Workspace w) {
-        return w.drawings().stream().anyMatch(d -> !d.pictures().isEmpty());
+        return w.drawings().stream().anyMatch(d -> !d.strokes().pictures().isEmpty());
     }
 
     @Override public String id() {
@@ -35,10 +35,10 @@ public final class DarkLineTool implements Tool {
     @Override public void clicked(Aim aim) {
         Point at = aim.raw();
         for (PlacedDrawing d : w.drawings()) for (LaidPicture p : d.pictures()) {
-            Optional<DarkLine.Line> l = DarkLine.at(p, at, aim.reach());
+            Optional<Piece> l = DarkLine.at(p, at, aim.reach());
             if (l.isEmpty()) continue;
-            w.darkLines().add(d.underlay(), Piece.straight(l.get().a(), l.get().b()));
-            w.say(new Message(Message.Tone.GOOD, Words.of("dark-line.picked", w.lengths().position(l.get().a().distance(l.get().b())))));
+            w.darkLines().add(d.underlay(), l.get());
+            w.say(new Message(Message.Tone.GOOD, Words.of("dark-line.picked", w.lengths().position(l.get().length()))));
             return;
         }
         w.say(new Message(Message.Tone.BAD, Words.of("dark-line.none")));
