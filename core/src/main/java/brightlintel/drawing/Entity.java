@@ -1,6 +1,7 @@
 package brightlintel.drawing;
 
 import brightlintel.geom.Vec3;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -68,12 +69,38 @@ public sealed interface Entity {
      * @param frame  vertices, by index, that only frame a spline and draw nothing
      * @param rows   of a mesh (and columns), 0 otherwise
      * @param faces  of a polyface: four vertex numbers a face, from 1, negative where the edge is hidden, 0 for none
+     * @param widths of plane kinds: how wide the band from each vertex on begins and ends; empty for a plain line
      */
     record Polyline(EntityKey key, Style style, Vec3 extrusion, PolylineKind sort, boolean closed, Doubles points, List<Integer> frame,
-                    int rows, int columns, List<Integer> faces) implements Entity {
+                    int rows, int columns, List<Integer> faces, Doubles widths) implements Entity {
         public Polyline {
             frame = List.copyOf(frame);
             faces = List.copyOf(faces);
+            boolean bands = false;
+            for (int i = 0; i < widths.size(); i++) bands |= widths.get(i) > 0;
+            if (!bands) widths = Doubles.NONE;
+            else if (widths.size() != points.size() / 2) throw new IllegalArgumentException(widths.size() + " widths of "
+                + points.size() / 4 + " vertices");
+        }
+
+        /** A plain line. */
+        public Polyline(EntityKey key, Style style, Vec3 extrusion, PolylineKind sort, boolean closed, Doubles points, List<Integer> frame,
+            int rows, int columns, List<Integer> faces) {
+            this(key, style, extrusion, sort, closed, points, frame, rows, columns, faces, Doubles.NONE);
+        }
+
+        /** Whether it is a band that is as wide all along. */
+        public boolean isOfOneWidth() {
+            boolean one = widths.size() > 0;
+            for (int i = 1; i < widths.size(); i++) one &= widths.get(i) == widths.get(0);
+            return one;
+        }
+
+        /** Every stretch of it a band of one width. */
+        public Polyline withWidth(double width) {
+            double[] all = new double[points.size() / 2];
+            Arrays.fill(all, width);
+            return new Polyline(key, style, extrusion, sort, closed, points, frame, rows, columns, faces, Doubles.owning(all));
         }
 
         public int size() {
@@ -82,6 +109,30 @@ public sealed interface Entity {
 
         @Override public String kind() {
             return sort == PolylineKind.LIGHT ? "LWPOLYLINE" : "POLYLINE";
+        }
+    }
+
+    /** Lines beside each other from vertex to vertex, mitred there. */
+    record MultiLine(EntityKey key, Style style, Vec3 extrusion, boolean closed, List<Joint> joints) implements Entity {
+        public MultiLine {
+            joints = List.copyOf(joints);
+            for (Joint j : joints) if (j.ways.size() != joints.getFirst().ways.size()) throw new IllegalArgumentException(
+                "lines that end on their way");
+        }
+
+        @Override public String kind() {
+            return "MLINE";
+        }
+    }
+
+    /**
+     * @param along to the next vertex
+     * @param ways  of each line: how far along the mitre it begins, then, from there on along, where it starts and stops in turn; what
+     *              does not stop goes on to the next vertex
+     */
+    record Joint(Vec3 at, Vec3 along, Vec3 mitre, List<Doubles> ways) {
+        public Joint {
+            ways = List.copyOf(ways);
         }
     }
 

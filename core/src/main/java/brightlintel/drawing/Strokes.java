@@ -220,7 +220,7 @@ public final class Strokes {
             first[i] = n;
             if (k < which.size() && which.get(k) == i) {
                 Curve c = now.get(k++);
-                int pieces = c instanceof Curve.Straight ? 1 : MOST_CHORDS;
+                int pieces = parts(c);
                 curves[i] = c instanceof Curve.Straight ? null : c;
                 for (int p = 0; p < pieces; p++) n = chord(flat, of, n, i, c.at(p / (double) pieces), c.at((p + 1) / (double) pieces));
             } else {
@@ -234,6 +234,44 @@ public final class Strokes {
         return new Strokes(origin, new Columns(size, n, flat, of, first, layer, colour, dash, piece, entity, path, curves), layers,
             dashings,
             new Marks(texts, fills, pictures, dimensions), report);
+    }
+
+    /** A stroke that is laid behind those that were drawn. */
+    public record Added(int layer, int colour, int piece, Entity entity, Path path, Curve curve) { }
+
+    /** The same with others behind all strokes. */
+    public Strokes with(List<Added> more) {
+        int n = size + more.size();
+        int[] layers2 = Arrays.copyOf(layer, n), colours = Arrays.copyOf(colour, n), dashes = Arrays.copyOf(dash, n),
+            pieces = Arrays.copyOf(piece, n), first = Arrays.copyOf(firstChord, n + 1);
+        int most = chords + more.stream().mapToInt(a -> parts(a.curve)).sum() + 1;
+        int[] of = Arrays.copyOf(strokeOfChord, most);
+        double[] flat = Arrays.copyOf(xy, 4 * most);
+        Entity[] entities = Arrays.copyOf(entity, n);
+        Path[] paths = Arrays.copyOf(path, n);
+        Curve[] curves = Arrays.copyOf(curve, n);
+        int k = chords;
+        for (int i = size; i < n; i++) {
+            Added a = more.get(i - size);
+            layers2[i] = a.layer;
+            colours[i] = a.colour;
+            dashes[i] = -1;
+            pieces[i] = a.piece;
+            entities[i] = a.entity;
+            paths[i] = a.path;
+            curves[i] = a.curve instanceof Curve.Straight ? null : a.curve;
+            first[i] = k;
+            int parts = parts(a.curve);
+            for (int p = 0; p < parts; p++) k = chord(flat, of, k, i, a.curve.at(p / (double) parts), a.curve.at((p + 1)
+                / (double) parts));
+        }
+        first[n] = k;
+        return new Strokes(origin, new Columns(n, k, flat, of, first, layers2, colours, dashes, pieces, entities, paths, curves), layers,
+            dashings, new Marks(texts, fills, pictures, dimensions), report);
+    }
+
+    private static int parts(Curve c) {
+        return c instanceof Curve.Straight ? 1 : MOST_CHORDS;
     }
 
     private static int chord(double[] flat, int[] of, int n, int stroke, Point a, Point b) {
@@ -285,6 +323,19 @@ public final class Strokes {
         Entity e = entity[stroke];
         int w = e.style().weight();
         return w == Style.WEIGHT_BY_LAYER ? layers.get(layer[stroke]).weight() : w;
+    }
+
+    /** How wide the band of a polyline is that a stroke is the middle of, file units; 0 for a plain line, and where it narrows. */
+    public double widthOf(int stroke) {
+        if (!(entity[stroke] instanceof Entity.Polyline p) || p.widths().size() == 0) return 0;
+        int k = 2 * Math.min(piece[stroke], p.size() - 1);
+        double w = p.widths().get(k);
+        if (w != p.widths().get(k + 1) || !p.frame().isEmpty()) return 0;
+        Point a = new Point(p.points().get(2 * k), p.points().get(2 * k + 1));
+        int next = (2 * k + 4) % p.points().size();
+        Point b = new Point(p.points().get(next), p.points().get(next + 1));
+        // a block may be drawn larger than it is
+        return w * curveOf(stroke).first().distance(curveOf(stroke).last()) / a.distance(b);
     }
 
     public Entity entityOf(int stroke) {

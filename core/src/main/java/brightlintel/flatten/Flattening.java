@@ -46,6 +46,8 @@ public final class Flattening {
     private static final int PULSE_EVERY = 4096;
     /** About what a text, an outline or a picture takes beside its characters and figures, bytes. */
     private static final int MARK = 200;
+    /** Of one line of several beside each other, between two vertices. */
+    private static final int PARTS = 32;
     private final RawDrawing drawing;
     private final ReadLimits limits;
     private final Progress progress;
@@ -137,6 +139,7 @@ public final class Flattening {
                 Angles.sweep(a.start(), a.end())), s, 0);
             case Entity.Ellipse l -> ellipse(l, in, s);
             case Entity.Polyline p -> polyline(p, in, s);
+            case Entity.MultiLine m -> multiLine(m, in, s);
             case Entity.Spline p -> curve(Splines.of(p, in.map), s, 0);
             case Entity.Text t -> text(t, in, s);
             case Entity.Insert i -> insert(i, in, s);
@@ -226,7 +229,43 @@ public final class Flattening {
             case MESH -> mesh(p, in, s);
             case POLYFACE -> faces(p, in, s);
             case SPACE -> chain(p, in.map, s);
-            case LIGHT, PLANE -> chain(p, in.map.of(Frames.system(p.extrusion())), s);
+            case LIGHT, PLANE -> {
+                Affine3 map = in.map.of(Frames.system(p.extrusion()));
+                chain(p, map, s);
+                if (p.widths().size() > 0) band(p, map, in, s);
+            }
+        }
+    }
+
+    /** Its middle is what is snapped to; the ground that it covers is painted. */
+    private void band(Entity.Polyline p, Affine3 map, Context in, StrokeTable.Source s) {
+        Set<Integer> frame = Set.copyOf(p.frame());
+        int[] at = IntStream.range(0, p.size()).filter(i -> !frame.contains(i)).toArray();
+        Band band = new Band(p.closed());
+        for (int i = 0; i < (p.closed() ? at.length : at.length - 1); i++) {
+            Point a = vertex(p, at[i]).flat(), b = vertex(p, at[(i + 1) % at.length]).flat();
+            if (!a.equals(b)) band.piece(new Piece(a, b, p.points().get(4 * at[i] + 3)), p.widths().get(2 * at[i]),
+                p.widths().get(2 * at[i] + 1), chordError);
+        }
+        List<double[]> rings = at.length == 0 ? List.of() : band.rings(map, vertex(p, at[0]).z());
+        if (!rings.isEmpty()) fill(new FillMark(rings, new double[0], map.flat(), s.layer(), s.colour(), p, in.path));
+    }
+
+    private void multiLine(Entity.MultiLine m, Context in, StrokeTable.Source s) {
+        List<Entity.Joint> all = m.joints();
+        int lines = all.getFirst().ways().size(), stretches = m.closed() ? all.size() : all.size() - 1;
+        for (int i = 0; i < stretches; i++) {
+            Entity.Joint from = all.get(i), to = all.get((i + 1) % all.size());
+            for (int k = 0; k < lines; k++) {
+                Doubles way = from.ways().get(k);
+                if (way.size() == 0 || to.ways().get(k).size() == 0) continue;
+                Vec3 a = from.at().plus(from.mitre().times(way.get(0))), b = to.at().plus(to.mitre().times(to.ways().get(k).get(0)));
+                for (int j = 1; j < Math.max(2, way.size()); j += 2) {
+                    Vec3 p = way.size() > j ? a.plus(from.along().times(way.get(j))) : a;
+                    Vec3 q = way.size() > j + 1 ? a.plus(from.along().times(way.get(j + 1))) : b;
+                    if (!p.equals(q)) straight(in.map.apply(p), in.map.apply(q), s, (i * lines + k) * PARTS + Math.min(j / 2, PARTS - 1));
+                }
+            }
         }
     }
 

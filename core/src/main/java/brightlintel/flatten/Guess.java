@@ -32,6 +32,7 @@ record Guess(int strokes, int chords) {
             case Entity.Circle c -> new double[] {1, Chords.count(c.radius(), Angles.TURN, error)};
             case Entity.Ellipse _, Entity.Spline _ -> new double[] {1, CURVE};
             case Entity.Polyline p -> new double[] {p.size(), p.size()};
+            case Entity.MultiLine m -> new double[] {2 * m.joints().size(), 2 * m.joints().size()};
             case Entity.Corners _, Entity.Picture _ -> new double[] {4, 4};
             case Entity.Insert i -> ofBlock(d.blocks().get(Names.key(i.block())), d, error, depth);
             case Entity.Dimension m -> ofBlock(d.blocks().get(Names.key(m.block())), d, error, depth);

@@ -64,6 +64,7 @@ record Spread(Point middle, double size) {
                     boolean flat = p.sort() == Entity.PolylineKind.LIGHT || p.sort() == Entity.PolylineKind.PLANE;
                     rows(p.points(), 4, flat ? map.of(Frames.system(p.extrusion())) : map);
                 }
+                case Entity.MultiLine m -> both(m.joints().getFirst().at(), m.joints().getLast().at(), map);
                 case Entity.Spline s -> rows(s.controls().size() > 0 ? s.controls() : s.fits(), 3, map);
                 case Entity.Corners c -> rows(c.points(), 3, c.kind().equals("3DFACE") ? map : map.of(Frames.system(c.extrusion())));
                 case Entity.Leader l -> rows(l.points(), 3, map);

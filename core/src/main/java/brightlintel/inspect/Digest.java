@@ -60,6 +60,11 @@ final class Digest {
             case Entity.Arc _ -> arcs(d, cast(list));
             case Entity.Ellipse _ -> ellipses(d, cast(list));
             case Entity.Polyline _ -> polylines(d, cast(list));
+            case Entity.MultiLine _ -> {
+                List<Entity.MultiLine> m = cast(list);
+                d.put("vertexCount", m.stream().mapToInt(x -> x.joints().size()).sum());
+                d.put("sumVertices", sum(m.stream().flatMap(x -> x.joints().stream().map(Entity.Joint::at))));
+            }
             case Entity.Spline _ -> splines(d, cast(list));
             case Entity.Text _ -> texts(d, cast(list));
             case Entity.Insert _ -> inserts(d, cast(list));

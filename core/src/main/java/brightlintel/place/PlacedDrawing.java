@@ -1,5 +1,6 @@
 package brightlintel.place;
 
+import brightlintel.building.DrawnRef;
 import brightlintel.building.StrokeRef;
 import brightlintel.building.Support;
 import brightlintel.building.Underlay;
@@ -20,6 +21,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntConsumer;
+import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 
 /**
  * A drawing in its place, cleared. Queries come in metres and are taken into the strokes' own units: unit, turn and datum change a map, not
@@ -35,6 +38,7 @@ public final class PlacedDrawing {
     private final Mender mender;
     private final Mender.Worked worked;
     private final boolean isStretched;
+    private IntFunction<Optional<DrawnRef>> partOf = _ -> Optional.empty();
     private volatile Extent extent;
     /** Of the drawing before a change of what is shown: about where this one is too. */
     private volatile Extent before;
@@ -83,6 +87,27 @@ public final class PlacedDrawing {
                 .orElse(null);
         else if (u.placement().equals(underlay.placement())) out.before = extentAbout().orElse(null);
         return out;
+    }
+
+    /**
+     * With strokes behind all others, which help to see and were not drawn.
+     *
+     * @param all with those; instead: what they stand for, which is not shown; drawn: what one of those is a part of, none for what was
+     *            drawn itself
+     */
+    public PlacedDrawing beside(Strokes all, IntPredicate instead, IntFunction<Optional<DrawnRef>> drawn) {
+        Finder f = new Finder(underlay.sha256(), underlay.space(), all);
+        Mender.Worked with = new Mender.Worked(all, f, worked.repaired());
+        Cleared shown = Cleared.of(underlay, all, f, i -> instead.test(i) || with.isGone(i));
+        PlacedDrawing out = new PlacedDrawing(underlay, mender, with, shown);
+        out.partOf = drawn;
+        return out;
+    }
+
+    /** The curve of a stroke before anything was mended. */
+    public Curve curveAsReceived(int stroke) {
+        Strokes r = mender.received().strokes();
+        return stroke < r.size() ? r.curveOf(stroke).mapped(toBuilding) : curve(stroke);
     }
 
     private List<LaidPicture> moved(Affine to) {
@@ -313,7 +338,8 @@ public final class PlacedDrawing {
 
     /** A stroke as what an element stands on. */
     public Support support(int stroke, double from, double to, Support.Face face, double distance) {
-        return new Support(underlay.id(), ref(stroke, from, to), face, distance);
+        return partOf.apply(stroke).map(r -> new Support(underlay.id(), r, r instanceof StrokeRef ? Support.Face.AXIS
+            : Support.Face.OUTLINE, 0)).orElseGet(() -> new Support(underlay.id(), ref(stroke, from, to), face, distance));
     }
 
     /** The stroke that an element stands on, in this revision of the file. */

@@ -27,4 +27,8 @@ public record Leftover(Reason reason, int stroke, Point at, double length, doubl
         /** On a grid, and too short or without a direction. */
         NO_LINE
     }
+
+    Leftover of(int drawn) {
+        return new Leftover(reason, drawn, at, length, figure);
+    }
 }

@@ -37,6 +37,7 @@ final class Opened {
     private final IntPredicate isTold;
     private final List<Wall> walls;
     private final Optional<Ring> edge;
+    private final LeafAlone leaves;
     private final List<Opening> out = new ArrayList<>();
 
     /** @param isTold what is a wall by its layer */
@@ -45,6 +46,7 @@ final class Opened {
         this.role = role;
         this.isTold = isTold;
         this.walls = walls;
+        this.leaves = new LeafAlone(d, walls);
         this.edge = SlabOutline.around(walls, Tolerances.BUILDING);
     }
 
@@ -139,8 +141,10 @@ final class Opened {
         }
         int doors = within.getOrDefault(Role.DOOR, 0), windows = within.getOrDefault(Role.WINDOW, 0);
         if (doors == 0 && windows == 0 && isGlazed(w, from, to)) windows = 1;
+        Optional<Opening.Filling.Door> leaf = windows == 0 ? leaves.in(w, from, to) : Optional.empty();
         // no leaf is as wide as a gate
-        Opening.Filling f = doors == 0 && windows == 0 ? new Opening.Filling.Empty() : windows > doors ? new Opening.Filling.Window()
+        Opening.Filling f = leaf.isPresent() ? leaf.get() : doors == 0 && windows == 0 ? new Opening.Filling.Empty()
+            : windows > doors ? new Opening.Filling.Window()
             : new Opening.Filling.Door(false, true, to - from > GATE ? Opening.Filling.Way.GATE : Opening.Filling.Way.SINGLE);
         add(w.id(), from, to, f, p);
     }

@@ -3,6 +3,7 @@ package brightlintel.recognise;
 import brightlintel.building.Cast;
 import brightlintel.building.Column;
 import brightlintel.building.Contents;
+import brightlintel.building.DrawnRef;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
 import brightlintel.building.GridLine;
@@ -26,6 +27,7 @@ import brightlintel.joint.Enclosures;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.role.Casting;
 import brightlintel.role.RoleFinding;
+import brightlintel.role.Undrawn;
 import brightlintel.trace.DrawnGrid;
 import brightlintel.trace.DrawnMarks;
 import brightlintel.trace.RoomWords;
@@ -103,11 +105,14 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     }
 
     /**
-     * @param d     true, cleared and mended
+     * @param drawn true, cleared and mended
      * @param r     what was found of the drawing as it was received
      * @param casts what its parts stand for: found, or said
      */
-    public static Recognised of(PlacedDrawing d, Reckoning r, RoleFinding roles, List<Cast> casts, Progress progress) {
+    public static Recognised of(PlacedDrawing drawn, Reckoning r, RoleFinding roles, List<Cast> casts, Progress progress) {
+        Undrawn undrawn = Undrawn.of(r);
+        PlacedDrawing d = undrawn.isNone() ? drawn : drawn.beside(undrawn.beside(drawn.strokes()), undrawn::isMiddle,
+            i -> drawnRef(i, undrawn, drawn));
         Casting.Lookup cast = new Casting.Lookup(casts);
         IntPredicate mixed = of(d.strokes(), roles, RoleFinding.OfPart::isMixed);
         // of its layer, colour or block; on a layer that holds several things, its own
@@ -146,10 +151,18 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
         Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
             || roles.ofMarks().get(i) == Role.GRID);
-        List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of();
+        List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of().stream()
+            .filter(l -> undrawn.stroke(l.stroke()).isPresent()).map(l -> l.of(undrawn.stroke(l.stroke()).getAsInt())).toList();
         List<Ring> wells = FloorHoles.of(d, role, rooms.enclosed, rooms.shafts);
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
         return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left, wells);
+    }
+
+    /** What an edge that nobody drew belongs to. */
+    private static Optional<DrawnRef> drawnRef(int stroke, Undrawn u, PlacedDrawing d) {
+        if (stroke < d.strokes().size()) return Optional.empty();
+        return Optional.of(u.fill(stroke).isPresent() ? d.finder().markRef(u.fill(stroke).getAsInt())
+            : d.ref(u.stroke(stroke).getAsInt(), 0, 1));
     }
 
     /** A label that the sequence asks for is not sure. */

@@ -26,7 +26,7 @@ public record Repaired(Strokes strokes, int[] into, Map<Mend, Integer> counts, L
 
     /** Whether a stroke is no longer one of its own. */
     public boolean isGone(int stroke) {
-        return into[stroke] != stroke;
+        return stroke < into.length && into[stroke] != stroke;
     }
 
     /** The strokes of the file that one of these was made of, itself among them. */

@@ -12,7 +12,7 @@ import java.util.Map;
  *
  * @param manners styles of texts and patterns of hatches
  * @param pens where nearly all is on one layer, and things are told apart by colour
- * @param of by stroke; ofMarks by {@link Strokes#mark(int)}
+ * @param of by stroke, then by edges that nobody drew ({@link Undrawn}); ofMarks by {@link Strokes#mark(int)}
  */
 public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<OfPart> manners, List<OfPen> pens, List<Role> of,
     List<Role> ofMarks) {
@@ -40,7 +40,12 @@ public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<OfPart>
     public record OfPen(OfPart part, int layer, int colour) { }
 
     public static RoleFinding of(Reckoning r) {
-        return new Roles(r).found();
+        Undrawn u = Undrawn.of(r);
+        if (u.isNone()) return new Roles(r).found();
+        RoleFinding f = new Roles(Reckoning.of(u.beside(r.look().drawn()))).found();
+        List<Role> of = new ArrayList<>(f.of);
+        for (int i = 0; i < of.size(); i++) if (u.isMiddle(i)) of.set(i, Role.WALL);
+        return new RoleFinding(f.layers, f.blocks, f.manners, f.pens, of, f.ofMarks);
     }
 
     /** Whether what is on a layer was told by its colours. */

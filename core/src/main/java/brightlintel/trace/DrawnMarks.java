@@ -133,10 +133,9 @@ public final class DrawnMarks {
     /** What one thing of the drawing encloses, as it was received: a side that lies on a wall's face may be a part of it since. */
     private Optional<Mark> whole(List<Integer> run) {
         boolean shown = run.stream().anyMatch(d.cleared()::strokeShown);
-        Strokes received = d.mender().received().strokes();
         for (int i : run)
             if (!shown || !d.cleared().strokeShown(i) && d.repaired().filter(r -> r.isGone(i)).isEmpty()) return Optional.empty();
-        return mark(run, i -> received.curveOf(i).mapped(d.toBuilding()));
+        return mark(run, d::curveAsReceived);
     }
 
     /** What strokes that follow each other enclose, if that is small and simple. */

@@ -21,7 +21,9 @@ import brightlintel.read.DrawingReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -161,5 +163,53 @@ class HatchesAndMarksTest {
         assertThat(few).isPositive();
         assertThat(many).isGreaterThan(5 * few);
         assertThat(flat("", "0\nTEXT\n8\n0\n10\n0\n20\n0\n40\n1\n1\n" + "x".repeat(5000) + "\n").weight()).isGreaterThan(10_000);
+    }
+
+    private static String band(String codes) {
+        return "0\nLWPOLYLINE\n8\nW\n90\n3\n" + codes;
+    }
+
+    @Test void aPolylineWithAWidthCoversGroundAndIsSnappedToInItsMiddle() throws IOException {
+        Strokes s = flat("", band("43\n2\n10\n0\n20\n0\n10\n10\n20\n0\n10\n10\n20\n8\n"));
+        assertThat(s.size()).isEqualTo(2);
+        assertThat(s.widthOf(0)).isCloseTo(2, within(1e-9));
+        FillMark f = s.fills().getFirst();
+        Point o = s.origin();
+        assertThat(f.holds(new Point(10.9, -0.9).minus(o))).as("its corner is mitred").isTrue();
+        assertThat(f.holds(new Point(5, 0.9).minus(o))).isTrue();
+        assertThat(f.holds(new Point(5, 1.1).minus(o))).isFalse();
+        assertThat(f.holds(new Point(8.9, 2).minus(o))).isFalse();
+    }
+
+    @Test void aClosedBandIsARingAndANarrowingOneHasNoWidth() throws IOException {
+        Strokes s = flat("", band("70\n1\n43\n1\n10\n0\n20\n0\n10\n10\n20\n0\n10\n10\n20\n8\n10\n0\n20\n8\n"));
+        FillMark f = s.fills().getFirst();
+        assertThat(f.holds(new Point(5, 4).minus(s.origin()))).as("its middle").isFalse();
+        assertThat(f.holds(new Point(-0.4, 4).minus(s.origin()))).as("its last piece").isTrue();
+        Strokes arrow = flat("", band("10\n0\n20\n0\n40\n0\n41\n2\n10\n4\n20\n0\n"));
+        assertThat(arrow.widthOf(0)).isZero();
+        assertThat(arrow.fills().getFirst().holds(new Point(3.9, 0.9).minus(arrow.origin()))).isTrue();
+        assertThat(arrow.fills().getFirst().holds(new Point(1, 0.9).minus(arrow.origin()))).isFalse();
+    }
+
+    @Test void aBandInABlockThatIsDrawnLargerIsWider() throws IOException {
+        Strokes s = flat(block(band("43\n1\n10\n0\n20\n0\n10\n10\n20\n0\n")), insert(3, 3, 30));
+        assertThat(s.widthOf(0)).isCloseTo(3, within(1e-9));
+        assertThat(s.fills().getFirst().box().height()).isCloseTo(30 * 0.5 + 3 * Math.cos(Math.PI / 6), within(1e-6));
+    }
+
+    @Test void linesBesideEachOtherAreMitredAndBroken() throws IOException {
+        String joint = "11\n%s\n21\n%s\n12\n%s\n22\n%s\n13\n%s\n23\n%s\n74\n%s41\n1\n41\n0\n%s75\n0\n74\n%s41\n-1\n41\n0\n%s75\n0\n";
+        String broken = "41\n3\n41\n5\n";
+        Strokes s = flat("", "0\nMLINE\n8\nW\n71\n1\n72\n3\n73\n2\n10\n0\n20\n0\n"
+            + joint.formatted("0", "0", "1", "0", "0", "1", "4\n", broken, "4\n", broken)
+            + joint.formatted("10", "0", "0", "1", "-1", "1", "2\n", "", "2\n", "")
+            + joint.formatted("10", "8", "0", "1", "-1", "0", "2\n", "", "2\n", ""));
+        List<String> all = new ArrayList<>();
+        for (int i = 0; i < s.size(); i++) {
+            Point a = s.curveOf(i).first().plus(s.origin()), b = s.curveOf(i).last().plus(s.origin());
+            all.add(String.format(Locale.ROOT, "%.0f %.0f %.0f %.0f", a.x(), a.y(), b.x(), b.y()));
+        }
+        assertThat(all).containsExactlyInAnyOrder("0 1 3 1", "5 1 9 1", "0 -1 3 -1", "5 -1 11 -1", "9 1 9 8", "11 -1 11 8");
     }
 }

@@ -35,7 +35,7 @@ import java.util.stream.IntStream;
 public final class RandomDrawing {
     private static final String[] LAYERS = {"0", "A-WALL", "Tür ü", "S-GRID", "junk"};
     private static final int[] WEIGHTS = {-3, -2, -1, 0, 13, 35, 211};
-    private static final int KINDS = 22;
+    private static final int KINDS = 23;
     private final Random r;
     private final List<String> blocks = new ArrayList<>();
     private long ordinal;
@@ -146,6 +146,7 @@ public final class RandomDrawing {
             case 18 -> corners();
             case 19 -> hatch();
             case 20 -> new Entity.Leader(key(), style(), Vec3.UP, Doubles.of(rows(3, 3)));
+            case 21 -> lines();
             default -> new Entity.Endless(key(), style(), Vec3.UP, r.nextBoolean(), point(), new Vec3(0.6, 0.8, 0));
         };
     }
@@ -162,7 +163,25 @@ public final class RandomDrawing {
         boolean faces = sort == PolylineKind.POLYFACE, mesh = sort == PolylineKind.MESH;
         return new Entity.Polyline(key(), style(), plane ? up() : Vec3.UP, sort, !faces && r.nextBoolean(), Doubles.of(p), List.of(), mesh
             ? 2 : faces ? n : 0, mesh ? 3 : faces ? 1 : 0,
-            faces ? List.of(1, -2, 1, 0) : List.of());
+            faces ? List.of(1, -2, 1, 0) : List.of(), plane ? widths(n) : Doubles.NONE);
+    }
+
+    /** None, one all along, or one for each end. */
+    private Doubles widths(int n) {
+        int sort = r.nextInt(3);
+        double one = figure();
+        double[] all = new double[2 * n];
+        for (int i = 0; i < all.length; i++) all[i] = sort == 0 ? 0 : sort == 1 ? one : figure();
+        return Doubles.of(all);
+    }
+
+    /** Beside each other, some broken. */
+    private Entity lines() {
+        int n = 2 + r.nextInt(3), lines = 1 + r.nextInt(3);
+        List<Entity.Joint> joints = new ArrayList<>();
+        for (int i = 0; i < n; i++) joints.add(new Entity.Joint(point(), new Vec3(0.6, 0.8, 0), new Vec3(-0.8, 0.6, 0),
+            IntStream.range(0, lines).mapToObj(_ -> Doubles.of(rows(1 + r.nextInt(4), 1))).toList()));
+        return new Entity.MultiLine(key(), style(), Vec3.UP, r.nextBoolean(), joints);
     }
 
     private Entity spline() {

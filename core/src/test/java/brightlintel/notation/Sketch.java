@@ -53,6 +53,12 @@ public final class Sketch {
         return this;
     }
 
+    /** What follows is drawn with a pen as wide, hundredths of a millimetre on paper. */
+    public Sketch pen(int hundredths) {
+        style = new Style(style.layer(), style.colour(), style.lineType(), style.lineTypeScale(), hundredths, true);
+        return this;
+    }
+
     /** Degrees. */
     public Sketch arc(double x, double y, double r, double from, double to) {
         out.add(new Entity.Arc(key(), style, Vec3.UP, new Vec3(x, y, 0), r, Math.toRadians(from), Math.toRadians(to)));
@@ -104,6 +110,50 @@ public final class Sketch {
         return this;
     }
 
+    /** The last polyline as a band. */
+    public Sketch wide(double width) {
+        out.add(((Entity.Polyline) out.removeLast()).withWidth(width));
+        return this;
+    }
+
+    /** Two lines beside each other from point to point x0 y0 x1 y1 ..., mitred; over where none of them is drawn: from, to along the first stretch. */
+    public Sketch lines(double apart, double[] xy, double... over) {
+        List<Entity.Joint> joints = new ArrayList<>();
+        int n = xy.length / 2;
+        for (int i = 0; i < n; i++) {
+            Point at = new Point(xy[2 * i], xy[2 * i + 1]);
+            Point in = at.minus(new Point(xy[2 * Math.max(0, i - 1)], xy[2 * Math.max(0, i - 1) + 1]));
+            Point on = i + 1 < n ? new Point(xy[2 * i + 2], xy[2 * i + 3]).minus(at) : in;
+            if (i == 0) in = on;
+            Point sum = in.unit().left().plus(on.unit().left()), mitre = sum.times(2 / sum.dot(sum));
+            List<Doubles> ways = new ArrayList<>();
+            for (double off : new double[] {apart / 2, -apart / 2}) {
+                double[] way = new double[2 + (i == 0 ? over.length : 0)];
+                way[0] = off;
+                if (i == 0) System.arraycopy(over, 0, way, 2, over.length);
+                ways.add(Doubles.of(way));
+            }
+            joints.add(new Entity.Joint(space(at), space(on.unit()), space(mitre), ways));
+        }
+        out.add(new Entity.MultiLine(key(), style, Vec3.UP, false, joints));
+        return this;
+    }
+
+    private static Vec3 space(Point p) {
+        return new Vec3(p.x(), p.y(), 0);
+    }
+
+    /** An area filled without a line round it. */
+    public Sketch filled(double... xy) {
+        double[] rows = new double[xy.length / 2 * 3];
+        for (int i = 0; i < xy.length / 2; i++) {
+            rows[3 * i] = xy[2 * i];
+            rows[3 * i + 1] = xy[2 * i + 1];
+        }
+        out.add(new Entity.Hatch(key(), style, Vec3.UP, "SOLID", true, 0, List.of(new Entity.Loop(3, true, Doubles.of(rows), List.of())), List.of(), false));
+        return this;
+    }
+
     public Sketch rectangle(double x, double y, double w, double h) {
         return polyline(true, x, y, x + w, y, x + w, y + h, x, y + h);
     }
@@ -140,7 +190,11 @@ public final class Sketch {
             case Entity.Text t -> new Entity.Text(t.key(), t.style(), t.extrusion(), t.sort(), t.raw(), t.tag(), t.height(), turned(t.at(), by),
                 turned(t.anchor(), by), t.rotation() + by, t.widthFactor(), t.width(), t.across(), t.upward(), t.shown());
             case Entity.Polyline p -> new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), turned(p.points(), by), List.of(), 0, 0,
-                List.of());
+                List.of(), p.widths());
+            case Entity.MultiLine m -> new Entity.MultiLine(m.key(), m.style(), m.extrusion(), m.closed(), m.joints().stream().map(j -> new Entity.Joint(
+                turned(j.at(), by), turned(j.along(), by), turned(j.mitre(), by), j.ways())).toList());
+            case Entity.Hatch h -> new Entity.Hatch(h.key(), h.style(), h.extrusion(), h.pattern(), h.solid(), h.elevation(), h.loops().stream().map(l ->
+                new Entity.Loop(l.flags(), l.closed(), turned(l.polyline(), by, 3), l.edges())).toList(), h.lines(), h.edged());
             case Entity.Insert i -> new Entity.Insert(i.key(), i.style(), i.extrusion(), i.block(), turned(i.at(), by), i.scale(), i.rotation() + by, 1, 1, 0,
                 0, List.of());
             default -> throw new IllegalArgumentException(e.kind());
@@ -154,8 +208,12 @@ public final class Sketch {
     }
 
     private static Doubles turned(Doubles rows, double by) {
+        return turned(rows, by, 4);
+    }
+
+    private static Doubles turned(Doubles rows, double by, int each) {
         double[] all = new double[rows.size()];
-        for (int i = 0; i < all.length; i += 4) {
+        for (int i = 0; i < all.length; i += each) {
             Point q = new Point(rows.get(i), rows.get(i + 1)).turn(by);
             all[i] = q.x();
             all[i + 1] = q.y();

@@ -20,14 +20,16 @@ final class MadeStorey {
     /** What an office may do to a drawing; each alone, and all damages at once; and shapes of buildings. */
     enum Manner {
         MERGED, OUTLINE_EACH, LAYERED, LAYERS_APART, CAVITY, FACES_THROUGH, ONE_LAYER, LYING_LAYERS, BY_HAND, OVERSHOT, SHATTERED, FOREIGN, LEAF_BOX,
-        MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, LAYERED_ONE, LAYERED_DAMAGED, COURT_ONE, WING_HAND, DAMAGED
+        MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, LAYERED_ONE, LAYERED_DAMAGED, COURT_ONE, WING_HAND, DAMAGED,
+        PEN, PEN_ONE, LINES_BESIDE, FILLED, LEAF_ONLY, ARC_ONLY, HALF_OPEN
     }
 
-    private static final Set<Manner> ON_ONE_LAYER = EnumSet.of(Manner.ONE_LAYER, Manner.DAMAGED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.COURT_ONE),
+    private static final Set<Manner> ON_ONE_LAYER = EnumSet.of(Manner.ONE_LAYER, Manner.DAMAGED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.COURT_ONE, Manner.PEN_ONE),
         LAYERED = EnumSet.of(Manner.LAYERED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.LAYERS_APART),
         IN_PIECES = EnumSet.of(Manner.OVERSHOT, Manner.SHATTERED, Manner.DAMAGED, Manner.LAYERED_DAMAGED),
         BY_HAND = EnumSet.of(Manner.BY_HAND, Manner.WING_HAND), COURTS = EnumSet.of(Manner.COURT, Manner.COURT_ONE),
         WINGS = EnumSet.of(Manner.WING, Manner.WING_HAND), DAMAGED = EnumSet.of(Manner.DAMAGED, Manner.LAYERED_DAMAGED);
+    private static final Set<Manner> BY_PIECE = EnumSet.of(Manner.PEN, Manner.PEN_ONE, Manner.LINES_BESIDE);
     final MadePlan plan;
     final double turn;
     private final Random r;
@@ -69,7 +71,9 @@ final class MadeStorey {
         List<Ring> all = new ArrayList<>();
         for (Wall w : plan.walls) all.addAll(f.of(w.id()));
         if (m == Manner.CAVITY) for (Wall w : plan.walls.subList(0, 4)) cuts.add(cavity(w));
-        if (m == Manner.OUTLINE_EACH) for (Wall w : plan.walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
+        if (BY_PIECE.contains(m)) for (Wall w : plan.walls) pieces(s, w);
+        else if (m == Manner.FILLED) for (Ring ring : Areas.allEdges(all, cuts)) s.filled(flat(ring));
+        else if (m == Manner.OUTLINE_EACH) for (Wall w : plan.walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
         else edges(s, Areas.allEdges(all, cuts));
         if (LAYERED.contains(m)) for (Wall w : plan.walls.subList(0, 4)) finish(s, w);
         if (m == Manner.AXES_BARE) axes(s);
@@ -79,6 +83,42 @@ final class MadeStorey {
         for (int i = 0; i < 4; i++) box(s, 500 + 2500 * i, 900, 1400, 700);
         if (m == Manner.IN_BLOCK) return s.asBlock("PLAN").on("0").insert("PLAN", 0, 0, 1, 1, Math.toDegrees(turn));
         return s.turned(turn);
+    }
+
+    /** From opening to opening, with the width of the pen or as two lines of one entity. */
+    private void pieces(Sketch s, Wall w) {
+        double from = 0;
+        double[] ends = plan.holes.stream().filter(h -> h.in() == w).sorted((a, b) -> Double.compare(a.along(), b.along()))
+            .flatMapToDouble(h -> java.util.stream.DoubleStream.of(h.along() - h.width() / 2, h.along() + h.width() / 2)).toArray();
+        double t = 1000 * w.thickness().value();
+        if (m == Manner.LINES_BESIDE) {
+            double[] over = java.util.Arrays.stream(ends).map(x -> 1000 * x).toArray();
+            Point a = w.middle(0).times(1000), b = w.middle(w.length()).times(1000);
+            s.lines(t, new double[] {a.x(), a.y(), b.x(), b.y()}, over);
+            for (double x : ends) across(s, w, x);
+            return;
+        }
+        for (int i = 0; i <= ends.length; i += 2) {
+            double to = i < ends.length ? ends[i] : w.length();
+            Point a = w.middle(from).times(1000), b = w.middle(to).times(1000);
+            s.polyline(false, a.x(), a.y(), b.x(), b.y()).wide(t);
+            from = i < ends.length ? ends[i + 1] : 0;
+        }
+    }
+
+    private static void across(Sketch s, Wall w, double at) {
+        double t = w.thickness().value() / 2;
+        Point p = w.reference().at(at, -t).times(1000), q = w.reference().at(at, t).times(1000);
+        s.line(p.x(), p.y(), q.x(), q.y());
+    }
+
+    private static double[] flat(Ring ring) {
+        double[] xy = new double[2 * ring.corners().size()];
+        for (int i = 0; i < ring.corners().size(); i++) {
+            xy[2 * i] = 1000 * ring.corners().get(i).x();
+            xy[2 * i + 1] = 1000 * ring.corners().get(i).y();
+        }
+        return xy;
     }
 
     /** What lies between two leaves of a wall, ends of it left whole. */
@@ -181,10 +221,22 @@ final class MadeStorey {
             s.on(layer("WALLS"));
             return;
         }
+        if (m == Manner.HALF_OPEN) {
+            Point half = hinge.plus(open.minus(hinge).plus(u).unit().times(u.length()));
+            double a0 = Math.toDegrees(half.minus(hinge).angle()), a1 = Math.toDegrees(u.angle());
+            boolean left2 = Math.floorMod((long) Math.rint(a1 - a0), 360) < 180;
+            s.line(hinge.x(), hinge.y(), half.x(), half.y()).arc(hinge.x(), hinge.y(), u.length(), left2 ? a0 : a1, left2 ? a1 : a0);
+            s.on(layer("WALLS"));
+            return;
+        }
         if (m == Manner.LEAF_BOX) {
             Point n = u.unit().times(40);
             s.polyline(true, hinge.x(), hinge.y(), open.x(), open.y(), open.x() + n.x(), open.y() + n.y(), hinge.x() + n.x(), hinge.y() + n.y());
-        } else s.line(hinge.x(), hinge.y(), open.x(), open.y());
+        } else if (m != Manner.ARC_ONLY) s.line(hinge.x(), hinge.y(), open.x(), open.y());
+        if (m == Manner.LEAF_ONLY) {
+            s.on(layer("WALLS"));
+            return;
+        }
         double from = Math.toDegrees(open.minus(hinge).angle()), to = Math.toDegrees(u.angle());
         boolean ccw = Math.floorMod((long) Math.rint(to - from), 360) == 90;
         if (m == Manner.MIRRORED) chords(s, hinge, u.length(), ccw ? from : to, 90);

@@ -5,6 +5,8 @@ import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
 import brightlintel.drawing.Style;
 import brightlintel.geom.Vec3;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** Shapes of lines and curves. */
@@ -61,14 +63,15 @@ final class Curves {
 
     static Entity light(EntityKey key, Style style, Bits in, Version v) {
         int flags = in.bitShort();
-        if ((flags & 4) != 0) in.bitDouble();
+        double all = (flags & 4) != 0 ? in.bitDouble() : 0;
         double z = (flags & 8) != 0 ? in.bitDouble() : 0;
         if ((flags & 2) != 0) in.bitDouble();
         Vec3 up = (flags & 1) != 0 ? in.bitPoint() : Vec3.UP;
         int n = in.count(in.bitLong(), 4), bulges = (flags & 16) != 0 ? in.count(in.bitLong(), FIGURE) : 0;
-        if (v.from(Version.R2010) && (flags & 1024) != 0) in.bitLong();
-        if ((flags & 32) != 0) in.bitLong();
-        double[] p = new double[4 * n];
+        int ids = v.from(Version.R2010) && (flags & 1024) != 0 ? in.count(in.bitLong(), FIGURE) : 0;
+        int widths = (flags & 32) != 0 ? in.count(in.bitLong(), 2 * FIGURE) : 0;
+        double[] p = new double[4 * n], wide = new double[2 * n];
+        Arrays.fill(wide, all);
         for (int i = 0; i < n; i++) {
             p[4 * i] = i == 0 ? in.rawDouble() : in.doubleLike(p[4 * i - 4]);
             p[4 * i + 1] = i == 0 ? in.rawDouble() : in.doubleLike(p[4 * i - 3]);
@@ -78,8 +81,37 @@ final class Curves {
             double b = in.bitDouble();
             if (i < n) p[4 * i + 3] = b;
         }
+        for (int i = 0; i < ids; i++) in.bitLong();
+        for (int i = 0; i < 2 * widths; i++) {
+            double w = in.bitDouble();
+            if (i < 2 * n) wide[i] = w;
+        }
         return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (flags & 512) != 0, Doubles.owning(p), List.of(), 0, 0,
-            List.of());
+            List.of(), Doubles.owning(wide));
+    }
+
+    static Entity multiLine(EntityKey key, Style style, Bits in) {
+        in.bitDouble();
+        in.rawByte();
+        in.bitPoint();
+        Vec3 up = in.bitPoint();
+        boolean closed = in.bitShort() == 3;
+        int lines = in.rawByte(), n = in.count(in.bitShort() & 0xffff, 9 * FIGURE);
+        List<Entity.Joint> joints = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            Vec3 at = in.bitPoint(), along = in.bitPoint(), mitre = in.bitPoint();
+            List<Doubles> ways = new ArrayList<>();
+            for (int k = 0; k < lines; k++) {
+                double[] way = new double[in.count(in.bitShort() & 0xffff, FIGURE)];
+                for (int j = 0; j < way.length; j++) way[j] = in.bitDouble();
+                ways.add(Doubles.owning(way));
+                int filled = in.count(in.bitShort() & 0xffff, FIGURE);
+                for (int j = 0; j < filled; j++) in.bitDouble();
+            }
+            joints.add(new Entity.Joint(at, along, mitre, ways));
+        }
+        if (n < 2 || lines < 1) throw new Damaged("lines beside each other, of " + n + " vertices");
+        return new Entity.MultiLine(key, style, up, closed, joints);
     }
 
     static double[] points(Bits in, int n) {

@@ -57,6 +57,7 @@ final class EntityReader {
             case Kind.ARC -> Curves.arc(key, style, in);
             case Kind.ELLIPSE -> Curves.ellipse(key, style, in);
             case Kind.LWPOLYLINE -> Curves.light(key, style, in, o.version());
+            case Kind.MLINE -> Curves.multiLine(key, style, in);
             case Kind.SPLINE -> Curves.spline(key, style, in, o.version());
             case Kind.SOLID -> Curves.solid(key, style, in, "SOLID");
             case Kind.TRACE -> Curves.solid(key, style, in, "TRACE");
@@ -182,12 +183,13 @@ final class EntityReader {
         Bits in = o.data();
         if (type == Kind.VERTEX_FACE) {
             int a = in.bitShort(), b = in.bitShort(), c = in.bitShort();
-            return new Gathered.Vertex(Vec3.ZERO, 0, 128, List.of(a, b, c, in.bitShort()));
+            return new Gathered.Vertex(Vec3.ZERO, 128, List.of(a, b, c, in.bitShort()));
         }
         int flags = in.rawByte();
         Vec3 at = in.bitPoint();
-        if (type != Kind.VERTEX_2D) return new Gathered.Vertex(at, 0, flags, List.of());
-        if (in.bitDouble() >= 0) in.bitDouble();
-        return new Gathered.Vertex(at, in.bitDouble(), flags, List.of());
+        if (type != Kind.VERTEX_2D) return new Gathered.Vertex(at, flags, List.of());
+        // below 0 it is both
+        double wide = in.bitDouble(), end = wide < 0 ? -wide : in.bitDouble();
+        return new Gathered.Vertex(at, in.bitDouble(), Math.abs(wide), end, flags, List.of());
     }
 }

@@ -14,7 +14,9 @@ final class Finite {
             case Entity.Circle c -> c.centre().isFinite() && is(c.radius());
             case Entity.Arc a -> a.centre().isFinite() && is(a.radius() + a.start() + a.end());
             case Entity.Ellipse l -> l.centre().isFinite() && l.major().isFinite() && is(l.ratio() + l.start() + l.end());
-            case Entity.Polyline p -> p.points().allFinite();
+            case Entity.Polyline p -> p.points().allFinite() && p.widths().allFinite();
+            case Entity.MultiLine m -> m.joints().stream().allMatch(j -> j.at().isFinite() && j.along().isFinite() && j.mitre().isFinite()
+                && j.ways().stream().allMatch(Doubles::allFinite));
             case Entity.Spline s -> s.knots().allFinite() && s.weights().allFinite() && s.controls().allFinite() && s.fits().allFinite();
             case Entity.Text t -> t.at().isFinite() && t.anchor().isFinite() && is(t.height() + t.rotation() + t.widthFactor() + t.width());
             case Entity.Insert i -> i.at().isFinite() && i.scale().isFinite() && is(i.rotation() + i.columnStep() + i.rowStep());

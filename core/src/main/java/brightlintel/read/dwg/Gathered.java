@@ -23,8 +23,12 @@ final class Gathered {
     private long lastOwner;
     private List<Entity> lastList;
 
-    /** @param faces four vertex numbers of a face, or empty for a place */
-    record Vertex(Vec3 at, double bulge, int flags, List<Integer> faces) { }
+    /** @param wide where its band begins, and where it ends; faces: four vertex numbers of a face, or empty for a place */
+    record Vertex(Vec3 at, double bulge, double wide, double endWide, int flags, List<Integer> faces) {
+        Vertex(Vec3 at, int flags, List<Integer> faces) {
+            this(at, 0, 0, 0, flags, faces);
+        }
+    }
 
     /** What a polyline or a block reference needs until its followers are known. */
     private record Head(long handle, List<Long> order, double elevation) { }
@@ -85,7 +89,7 @@ final class Gathered {
         boolean plane = p.sort() == Entity.PolylineKind.PLANE;
         List<Vertex> all = vertices.of(h.handle, h.order);
         List<Vertex> places = all.stream().filter(v -> v.faces.isEmpty()).toList();
-        double[] xyzb = new double[4 * places.size()];
+        double[] xyzb = new double[4 * places.size()], widths = new double[plane ? 2 * places.size() : 0];
         List<Integer> frame = new ArrayList<>(), faces = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             Vertex v = places.get(i);
@@ -94,9 +98,12 @@ final class Gathered {
             xyzb[4 * i + 1] = v.at.y();
             xyzb[4 * i + 2] = plane ? h.elevation : v.at.z();
             xyzb[4 * i + 3] = plane ? v.bulge : 0;
+            if (!plane) continue;
+            widths[2 * i] = v.wide;
+            widths[2 * i + 1] = v.endWide;
         }
         all.forEach(v -> faces.addAll(v.faces));
         return new Entity.Polyline(p.key(), p.style(), p.extrusion(), p.sort(), p.closed(), Doubles.owning(xyzb), frame, p.rows(),
-            p.columns(), faces);
+            p.columns(), faces, Doubles.owning(widths));
     }
 }

@@ -143,7 +143,7 @@ final class EntityReader {
         var at = groups.at();
         Entity.PolylineKind sort = (flags & 64) != 0 ? Entity.PolylineKind.POLYFACE : (flags & 16) != 0 ? Entity.PolylineKind.MESH
             : (flags & 8) != 0 ? Entity.PolylineKind.SPACE : Entity.PolylineKind.PLANE;
-        Vertices v = new Vertices(sort, elevation);
+        Vertices v = new Vertices(sort, elevation, groups.number(40, 0), groups.number(41, 0));
         while (more && in.text().equals("VERTEX")) {
             more = follower.read("VERTEX", in, report);
             finite &= follower.allFinite();
@@ -151,8 +151,8 @@ final class EntityReader {
         }
         if (more && in.text().equals("SEQEND")) more = follower.read("SEQEND", in, report);
         if (!finite) report.say(Code.NUMBER_NOT_FINITE, at, "POLYLINE");
-        else sink.take(new Entity.Polyline(key, style, extrusion, sort, (flags & 1) != 0, v.points(), v.frame(), rows, columns, v.faces()),
-            paper);
+        else sink.take(new Entity.Polyline(key, style, extrusion, sort, (flags & 1) != 0, v.points(), v.frame(), rows, columns, v.faces(),
+            v.widths()), paper);
         return more;
     }
 
@@ -181,14 +181,18 @@ final class EntityReader {
     /** Vertices of an old-style polyline. */
     private static final class Vertices {
         private final Entity.PolylineKind sort;
-        private final double elevation;
+        private final double elevation, startWidth, endWidth;
+        private final List<double[]> widths = new ArrayList<>();
         private final List<double[]> points = new ArrayList<>();
         private final List<Integer> frame = new ArrayList<>();
         private final List<Integer> faces = new ArrayList<>();
 
-        Vertices(Entity.PolylineKind sort, double elevation) {
+        /** @param startWidth of each vertex that says no other; endWidth the same */
+        Vertices(Entity.PolylineKind sort, double elevation, double startWidth, double endWidth) {
             this.sort = sort;
             this.elevation = elevation;
+            this.startWidth = startWidth;
+            this.endWidth = endWidth;
         }
 
         void add(Groups g) {
@@ -199,12 +203,21 @@ final class EntityReader {
             }
             boolean plane = sort == Entity.PolylineKind.PLANE;
             if ((flags & 16) != 0) frame.add(points.size());
+            widths.add(new double[] {g.number(40, startWidth), g.number(41, endWidth)});
             points.add(new double[] {g.number(10, 0), g.number(20, 0), plane ? elevation : g.number(30, 0), plane ? g.number(42, 0) : 0});
         }
 
         Doubles points() {
-            double[] flat = new double[4 * points.size()];
-            for (int i = 0; i < points.size(); i++) System.arraycopy(points.get(i), 0, flat, 4 * i, 4);
+            return flat(points, 4);
+        }
+
+        Doubles widths() {
+            return sort == Entity.PolylineKind.PLANE ? flat(widths, 2) : Doubles.NONE;
+        }
+
+        private static Doubles flat(List<double[]> rows, int each) {
+            double[] flat = new double[each * rows.size()];
+            for (int i = 0; i < rows.size(); i++) System.arraycopy(rows.get(i), 0, flat, each * i, each);
             return Doubles.owning(flat);
         }
 

@@ -12,6 +12,7 @@ import brightlintel.drawing.Report;
 import brightlintel.drawing.Style;
 import brightlintel.drawing.TextCodes;
 import brightlintel.geom.Vec3;
+import java.util.Arrays;
 import java.util.List;
 
 /** Makes a value of the groups of one entity. */
@@ -27,6 +28,7 @@ final class Shapes {
                 Math.toRadians(g.number(51, 360)));
             case "ELLIPSE" -> ellipse(key, style, up, g);
             case "LWPOLYLINE" -> light(key, style, up, g);
+            case "MLINE" -> MultiLineReader.read(key, style, up, g);
             case "SPLINE" -> spline(key, style, up, g);
             case "TEXT" -> text(TextSort.TEXT, key, style, up, g, limits, report);
             case "MTEXT" -> text(TextSort.MTEXT, key, style, up, g, limits, report);
@@ -76,10 +78,14 @@ final class Shapes {
         double z = g.number(38, 0);
         int n = 0;
         for (int i = 0; i < g.size(); i++) if (g.code(i) == 10) n++;
-        double[] p = new double[4 * n];
+        double[] p = new double[4 * n], wide = new double[2 * n];
+        Arrays.fill(wide, g.number(43, 0));
         int k = -1;
         for (int i = 0; i < g.size(); i++) {
             switch (g.code(i)) {
+                case 40, 41 -> {
+                    if (k >= 0) wide[2 * k + g.code(i) - 40] = g.number(i);
+                }
                 case 10 -> {
                     k++;
                     p[4 * k] = g.number(i);
@@ -95,7 +101,7 @@ final class Shapes {
             }
         }
         return new Entity.Polyline(key, style, up, Entity.PolylineKind.LIGHT, (g.whole(70, 0) & 1) != 0, Doubles.owning(p), List.of(), 0, 0,
-            List.of());
+            List.of(), Doubles.owning(wide));
     }
 
     private static Entity spline(EntityKey key, Style style, Vec3 up, Groups g) {

@@ -57,6 +57,10 @@ final class Entities {
                 polyline(p, handle);
                 return;
             }
+            case Entity.MultiLine m -> {
+                shapes.multiLine(m);
+                references.handle(5, Register.MULTILINE);
+            }
             case Entity.Spline s -> shapes.spline(s);
             case Entity.Text t -> {
                 lettering.text(t);
@@ -227,6 +231,9 @@ final class Entities {
         int sort = type == Kind.VERTEX_3D ? 32 : type == Kind.VERTEX_MESH ? 64 : type == Kind.VERTEX_PFACE ? 192 : 0;
         data.rawByte(sort + (p.frame().contains(i) ? 16 : 0));
         data.bitDoubles(v.get(4 * i), v.get(4 * i + 1), v.get(4 * i + 2));
-        if (type == Kind.VERTEX_2D) data.bitDoubles(0, 0, v.get(4 * i + 3), 0);
+        if (type == Kind.VERTEX_2D) {
+            boolean band = p.widths().size() > 0;
+            data.bitDoubles(band ? p.widths().get(2 * i) : 0, band ? p.widths().get(2 * i + 1) : 0, v.get(4 * i + 3), 0);
+        }
     }
 }

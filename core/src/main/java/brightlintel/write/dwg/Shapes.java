@@ -7,7 +7,7 @@ import brightlintel.read.dwg.Kind;
 
 /** The figures of shapes, the mirror of their reading. */
 final class Shapes {
-    private static final int CLOSED = 512, BULGES = 16, ELEVATED = 8, TILTED = 1;
+    private static final int CLOSED = 512, WIDTHS = 32, ONE_WIDTH = 4, BULGES = 16, ELEVATED = 8, TILTED = 1;
     private final BitsOut out;
 
     Shapes(BitsOut out) {
@@ -29,6 +29,7 @@ final class Shapes {
                 case MESH -> Kind.POLYLINE_MESH;
                 case POLYFACE -> Kind.POLYLINE_PFACE;
             };
+            case Entity.MultiLine _ -> Kind.MLINE;
             case Entity.Spline _ -> Kind.SPLINE;
             case Entity.Text t -> switch (t.sort()) {
                 case TEXT -> Kind.TEXT;
@@ -100,13 +101,16 @@ final class Shapes {
         Doubles v = p.points();
         int n = p.size();
         double z = n > 0 ? v.get(2) : 0;
-        boolean bulges = false, tilted = !p.extrusion().equals(Vec3.UP);
+        boolean bulges = false, alike = p.isOfOneWidth(), band = p.widths().size() > 0 && !alike, tilted = !p.extrusion().equals(Vec3.UP);
         for (int i = 0; i < n; i++) bulges |= v.get(4 * i + 3) != 0;
-        out.bitShort((p.closed() ? CLOSED : 0) + (bulges ? BULGES : 0) + (z != 0 ? ELEVATED : 0) + (tilted ? TILTED : 0));
+        out.bitShort((p.closed() ? CLOSED : 0) + (bulges ? BULGES : 0) + (band ? WIDTHS : 0) + (alike ? ONE_WIDTH : 0)
+            + (z != 0 ? ELEVATED : 0) + (tilted ? TILTED : 0));
+        if (alike) out.bitDouble(p.widths().get(0));
         if (z != 0) out.bitDouble(z);
         if (tilted) out.point(p.extrusion());
         out.bitLong(n);
         if (bulges) out.bitLong(n);
+        if (band) out.bitLong(n);
         for (int i = 0; i < n; i++) {
             if (i == 0) out.flat(v.get(0), v.get(1));
             else {
@@ -115,6 +119,28 @@ final class Shapes {
             }
         }
         if (bulges) for (int i = 0; i < n; i++) out.bitDouble(v.get(4 * i + 3));
+        if (band) for (int i = 0; i < 2 * n; i++) out.bitDouble(p.widths().get(i));
+    }
+
+    void multiLine(Entity.MultiLine m) {
+        int lines = m.joints().getFirst().ways().size();
+        out.bitDouble(1);
+        out.rawByte(0);
+        out.point(m.joints().getFirst().at());
+        out.point(m.extrusion());
+        out.bitShort(m.closed() ? 3 : 1);
+        out.rawByte(lines);
+        out.bitShort(m.joints().size());
+        for (Entity.Joint j : m.joints()) {
+            out.point(j.at());
+            out.point(j.along());
+            out.point(j.mitre());
+            for (Doubles way : j.ways()) {
+                out.bitShort(way.size());
+                for (int i = 0; i < way.size(); i++) out.bitDouble(way.get(i));
+                out.bitShort(0);
+            }
+        }
     }
 
     void spline(Entity.Spline s) {

@@ -41,6 +41,7 @@ final class EntityPairs {
             case Entity.Ellipse l -> begin(e, paper, "AcDbEllipse").at(10, l.centre()).at(11, l.major()).p(40, l.ratio()).p(41, l.start())
                 .p(42, l.end());
             case Entity.Polyline p -> polyline(p, paper);
+            case Entity.MultiLine m -> multiLine(m, paper);
             case Entity.Spline s -> spline(s, paper);
             case Entity.Text t -> text(t, paper);
             case Entity.Insert i -> insert(i, paper);
@@ -89,8 +90,10 @@ final class EntityPairs {
         Doubles v = p.points();
         if (p.sort() == Entity.PolylineKind.LIGHT) {
             begin(p, paper, "AcDbPolyline").p(90, p.size()).p(70, p.closed() ? 1 : 0).p(38, p.size() > 0 ? v.get(2) : 0);
+            if (p.isOfOneWidth()) out.p(43, p.widths().get(0));
             for (int i = 0; i < p.size(); i++) {
                 out.p(10, v.get(4 * i)).p(20, v.get(4 * i + 1));
+                if (!p.isOfOneWidth()) widths(p, i);
                 if (v.get(4 * i + 3) != 0) out.p(42, v.get(4 * i + 3));
             }
             return;
@@ -109,6 +112,7 @@ final class EntityPairs {
         if (!p.extrusion().equals(Vec3.UP)) out.at(210, p.extrusion());
         for (int i = 0; i < p.size(); i++) {
             vertex(p).p(10, v.get(4 * i)).p(20, v.get(4 * i + 1)).p(30, v.get(4 * i + 2));
+            widths(p, i);
             if (v.get(4 * i + 3) != 0) out.p(42, v.get(4 * i + 3));
             out.p(70, (p.frame().contains(i) ? 16 : 0) + (p.sort() == Entity.PolylineKind.SPACE ? 32 : p.sort() == Entity.PolylineKind.MESH
                 ? 64 : p.sort() == Entity.PolylineKind.POLYFACE ? 192 : 0));
@@ -118,6 +122,23 @@ final class EntityPairs {
             for (int k = 0; k < 4; k++) out.p(71 + k, p.faces().get(f + k));
         }
         out.p(0, "SEQEND").p(5, out.next()).p(100, "AcDbEntity").p(8, ascii(p.style().layer()));
+    }
+
+    private void widths(Entity.Polyline p, int vertex) {
+        if (p.widths().size() > 0) out.p(40, p.widths().get(2 * vertex)).p(41, p.widths().get(2 * vertex + 1));
+    }
+
+    private void multiLine(Entity.MultiLine m, boolean paper) {
+        begin(m, paper, "AcDbMline").p(2, "STANDARD").p(40, 1.0).p(70, 0).p(71, m.closed() ? 3 : 1).p(72, m.joints().size())
+            .p(73, m.joints().getFirst().ways().size()).at(10, m.joints().getFirst().at());
+        for (Entity.Joint j : m.joints()) {
+            out.at(11, j.at()).at(12, j.along()).at(13, j.mitre());
+            for (Doubles way : j.ways()) {
+                out.p(74, way.size());
+                for (int i = 0; i < way.size(); i++) out.p(41, way.get(i));
+                out.p(75, 0);
+            }
+        }
     }
 
     private Pairs vertex(Entity.Polyline p) {

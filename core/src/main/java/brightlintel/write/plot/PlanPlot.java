@@ -102,7 +102,8 @@ public final class PlanPlot {
         Box room = sheet.room();
         fills(d, map, room, faint);
         for (int i = 0; i < s.size(); i++) {
-            if (!d.cleared().strokeShown(i) || s.entityOf(i) instanceof Entity.Hatch) continue;
+            // what is filled is painted by its ground
+            if (!d.cleared().strokeShown(i) || s.entityOf(i) instanceof Entity.Hatch || s.widthOf(i) > 0) continue;
             Curve whole = s.curveOf(i).mapped(map);
             if (!boxOf(whole).meets(room)) continue;
             double[] parts = d.cleared().strokeCut(i) ? d.cleared().stretches(i) : new double[] {0, 1};
