@@ -8,11 +8,14 @@ import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
 
+import brightlintel.geom.Point;
 import brightlintel.recognise.Bodies.Body;
 import brightlintel.recognise.Faces.Direction;
 
 /** Finds bodies of one direction by where their middle lines lie. */
 final class BodiesByLine {
+    /** Metres: half of the thickest; from a body's faces and ends. Sine of what is another direction. */
+    private static final double DEEPEST = 0.35, RIM = 0.02, CROSSING = 0.1;
     private final Map<Direction, List<Body>> of = new IdentityHashMap<>();
 
     BodiesByLine(List<Body> bodies) {
@@ -25,6 +28,20 @@ final class BodiesByLine {
         List<Body> all = of.getOrDefault(b.direction(), List.of());
         int from = first(all, b.middle() - within, Body::middle);
         for (int i = from; i < all.size() && all.get(i).middle() <= b.middle() + within; i++) each.accept(all.get(i));
+    }
+
+    /** Whether a place lies between the faces of a body of another direction, and no farther from its ends than it may be cut there. */
+    boolean crosses(Point p, Direction not, double cut) {
+        for (Map.Entry<Direction, List<Body>> d : of.entrySet()) {
+            if (d.getKey() == not || Math.abs(d.getKey().along().cross(not.along())) < CROSSING) continue;
+            double at = d.getKey().along().dot(p), off = d.getKey().along().left().dot(p);
+            List<Body> all = d.getValue();
+            for (int i = first(all, off - DEEPEST, Body::middle); i < all.size() && all.get(i).middle() <= off + DEEPEST; i++) {
+                Body b = all.get(i);
+                if (b.from() < at + cut && b.to() > at - cut && b.right() < off - RIM && b.left() > off + RIM) return true;
+            }
+        }
+        return false;
     }
 
     /** The first of what is sorted by a figure from which on it is as large. */

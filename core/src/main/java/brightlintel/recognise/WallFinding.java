@@ -62,6 +62,7 @@ final class WallFinding {
     record Gap(ElementId wall, Point at, double width) { }
 
     private final List<Gap> gaps = new ArrayList<>();
+    private BodiesByLine crossing = new BodiesByLine(List.of());
 
     /** Of the walls that were found last. */
     List<Gap> gaps() {
@@ -100,6 +101,7 @@ final class WallFinding {
         List<Body> sorted = new ArrayList<>(bodies);
         sorted.sort(Comparator.comparingDouble(Body::from));
         BodiesByLine index = new BodiesByLine(sorted);
+        crossing = index;
         Set<Body> done = Collections.newSetFromMap(new IdentityHashMap<>());
         for (Body first : sorted) {
             if (done.contains(first)) continue;
@@ -196,6 +198,8 @@ final class WallFinding {
     }
 
     private boolean isClosed(Body b, double at) {
+        // what ends within another wall was drawn by itself, and is closed nowhere
+        if (crossing.crosses(b.direction().at(at, b.middle()), b.direction(), b.thickness() / 2 + SPANNED)) return false;
         for (int i : d.strokesNear(b.direction().at(at, b.middle()), 0.02)) {
             if (!isWall.test(i) && !isWindow.test(i) || !(d.curve(i) instanceof Curve.Straight s)) continue;
             double turn = Angles.betweenLines(s.b().minus(s.a()).angle(), b.direction().along().angle());
