@@ -5,9 +5,12 @@ import brightlintel.geom.Piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Labels that run on: letters for lines that run up the plan, figures for lines across it. I and O are left out: they read as 1 and 0. */
 public final class GridLabels {
+    private static final Pattern PARTS = Pattern.compile("(\\p{L}*)(\\d{0,6})(.*)");
     private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ";
 
     private GridLabels() { }
@@ -42,6 +45,16 @@ public final class GridLabels {
             String beside = letters ? base + n : base + letters(n - 1);
             if (!taken.contains(beside)) return beside;
         }
+    }
+
+    /** By what comes first in a run, figures by their size; what is behind them counts last. */
+    public static int compare(String a, String b) {
+        Matcher x = PARTS.matcher(a), y = PARTS.matcher(b);
+        if (!x.matches() || !y.matches()) return a.compareTo(b);
+        int c = Integer.compare(x.group(1).length(), y.group(1).length());
+        if (c == 0) c = x.group(1).compareTo(y.group(1));
+        if (c == 0) c = Integer.compare(number(x.group(2)), number(y.group(2)));
+        return c != 0 ? c : x.group(3).compareTo(y.group(3));
     }
 
     private static String label(int n, boolean letters) {

@@ -135,7 +135,12 @@ final class Posts {
     private boolean isOnCrossing(DrawnMarks.Mark m) {
         List<GridLine> near = grid.stream().filter(g -> g.line().distance(m.at()) < CROSSING).toList();
         for (GridLine a : near) for (GridLine b : near)
-            if (a != b && Math.abs(a.line().direction(0).cross(b.line().direction(0))) > 0.1) return true;
+            if (a != b && Math.abs(along(a, m).cross(along(b, m))) > 0.1) return true;
         return false;
+    }
+
+    /** The direction of a line where it passes a mark. */
+    private static Point along(GridLine g, DrawnMarks.Mark m) {
+        return g.line().direction(g.line().unroll(m.at()).x());
     }
 }

@@ -44,6 +44,7 @@ import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A storey as it is recognised: elements of the same values as those made by hand, each proposed with its confidence. Roles are hints of
@@ -130,7 +131,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         IntPredicate perhaps = i -> !open.test(i) && (role.apply(i) == Role.WINDOW || holds.test(i) && alone.test(i)
             && PERHAPS.contains(own.apply(i)));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
-        List<GridLine> lines = grid(DrawnGrid.of(d, r.look().tagged(), grid), d);
+        List<GridLine> lines = grid(DrawnGrid.of(d, Stream.concat(r.look().tagged().stream(), r.look().taggedRound().stream())
+            .toList(), grid), d);
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         // on crossings they are told wherever they were drawn
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);
@@ -176,7 +178,9 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     /** On a layer that holds several things, what was not told for sure may be a face as well. */
     private static boolean mayBeWall(int stroke, Role r, Strokes s, IntPredicate alone, IntPredicate mixed) {
         // the edge of an area that was filled is a face where nobody drew it
-        boolean filled = r == Role.HATCH && s.entityOf(stroke) instanceof Entity.Hatch h && h.solid();
+        Entity e = s.entityOf(stroke);
+        boolean filled = r == Role.HATCH && (e instanceof Entity.Hatch h && h.solid() || e instanceof Entity.Corners c
+            && !c.kind().equals("3DFACE"));
         return r == Role.WALL || filled || (r == Role.WINDOW || r == Role.OTHER) && alone.test(stroke) && mixed.test(stroke);
     }
 

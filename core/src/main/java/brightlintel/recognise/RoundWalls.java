@@ -20,22 +20,41 @@ final class RoundWalls {
     /** Metres: thicknesses; off a circle; what one bends as another does; the smallest radius; along an arc, over a window in it. */
     private static final double THIN = 0.055, THICK = 0.66, OFF = 0.006, BENT = 0.012, SMALLEST = 0.4, OVER = 4;
     private static final double ROUND = Math.toRadians(12);
+    /** Metres: across what crosses a wall; where an opening is looked for; steps in which a place to part a ring is sought. */
+    private static final double CROSSED = 0.66, ABOUT = 0.1, SPANNED = 0.04;
+    private static final double HAIR = 1e-3;
+    private static final int STEPS = 180;
 
-    /** @param middle counter-clockwise; sure: of faces that are told to be walls, both */
-    record Round(Piece middle, double thickness, boolean sure) { }
+    /** @param middle counter-clockwise, two halves of what is closed; sure: of faces that are told to be walls, both */
+    record Round(List<Piece> middle, double thickness, boolean sure) { }
 
     /**
      * Arcs on one circle, counter-clockwise.
      *
      * @param points first, middle and last of each arc, in order
-     * @param drawn  how much of it there is, radians
+     * @param spans  from where and how far each goes on, radians
+     * @param closed it goes all round
      */
-    private record Face(Circle circle, List<Point> points, double drawn, boolean sure) {
+    private record Face(Circle circle, List<Point> points, List<double[]> spans, boolean sure, boolean closed) {
         static Face of(Curve.EllipticArc a, boolean sure) {
             boolean left = a.sweep() * a.u().cross(a.v()) > 0;
             Point middle = a.at(0.5);
-            return new Face(new Circle(a.centre(), a.u().length()), left ? List.of(a.first(), middle, a.last()) : List.of(a.last(), middle,
-                a.first()), Math.abs(a.sweep()), sure);
+            Point first = left ? a.first() : a.last();
+            return new Face(new Circle(a.centre(), a.u().length()), List.of(first, middle, left ? a.last() : a.first()),
+                List.of(new double[] {first.minus(a.centre()).angle(), Math.abs(a.sweep())}), sure, a.isWhole());
+        }
+
+        Face all(boolean round) {
+            return new Face(circle, points, spans, sure, round);
+        }
+
+        /** How much of it there is, radians. */
+        double drawn() {
+            return spans.stream().mapToDouble(x -> x[1]).sum();
+        }
+
+        boolean isDrawn(double angle) {
+            return spans.stream().anyMatch(x -> Angles.positive(angle - x[0]) <= x[1]);
         }
 
         double from() {
@@ -43,20 +62,25 @@ final class RoundWalls {
         }
 
         double sweep() {
-            return Angles.positive(points.getLast().minus(circle.centre()).angle() - from());
+            return closed ? Angles.TURN : Angles.positive(points.getLast().minus(circle.centre()).angle() - from());
         }
 
         /** With an arc that goes on, or lies on it; null where both lie on no one circle. */
         Face with(Face b) {
             double at = Angles.positive(b.points.getFirst().minus(circle.centre()).angle() - from()), gap = at - sweep();
-            if (at > Math.PI && Angles.TURN - at > b.sweep() || gap * circle.radius() > OVER) return null;
+            // nearer to the beginning: it is the other that goes on
+            if (gap > Angles.TURN - at - b.sweep() + HAIR && at + b.sweep() < Angles.TURN || gap * circle.radius() > OVER) return null;
             List<Point> all = new ArrayList<>(points);
             // what lies on it does not lengthen it
             boolean longer = at + b.sweep() > sweep();
             if (longer) all.addAll(b.points);
             else all.addAll(points.size() - 1, b.points);
+            List<double[]> parts = new ArrayList<>(spans);
+            parts.addAll(b.spans);
             Circle c = Circle.about(all).orElse(null);
-            return c == null || all.stream().anyMatch(p -> c.off(p) > OFF) ? null : new Face(c, all, drawn + b.drawn, sure || b.sure);
+            boolean on = c != null && all.stream().allMatch(p -> c.off(p) <= OFF);
+            boolean round = closed || b.closed || longer && at + b.sweep() > Angles.TURN - HAIR;
+            return on ? new Face(c, all, parts, sure || b.sure, round) : null;
         }
 
         /** How far outside another lies; nothing where they are not about one middle. */
@@ -68,7 +92,8 @@ final class RoundWalls {
 
     private final List<Face> faces = new ArrayList<>();
 
-    RoundWalls(PlacedDrawing d, IntPredicate sure, IntPredicate perhaps) {
+    /** @param opens strokes of doors and windows */
+    RoundWalls(PlacedDrawing d, IntPredicate sure, IntPredicate perhaps, IntPredicate opens) {
         List<Face> bits = new ArrayList<>();
         for (int i = 0; i < d.strokes().size(); i++)
             if ((sure.test(i) || perhaps.test(i)) && d.cleared().strokeShown(i) && d.curve(i) instanceof Curve.EllipticArc a
@@ -80,8 +105,24 @@ final class RoundWalls {
             faces.remove(f);
             join(f);
         }
+        faces.replaceAll(f -> f.all(f.closed || closes(f, d, opens)));
         faces.removeIf(f -> f.sweep() < ROUND);
         faces.sort(Comparator.comparingDouble(f -> f.circle.radius()));
+    }
+
+    /** Whether what is left of a whole turn is crossed by a wall, or opened by a door or a window. */
+    private static boolean closes(Face f, PlacedDrawing d, IntPredicate opens) {
+        double gap = (Angles.TURN - f.sweep()) * f.circle.radius();
+        if (gap > OVER || f.spans.size() > 1 && gap < CROSSED) return gap <= OVER;
+        Point at = f.circle.centre().plus(Point.polar(f.from() + f.sweep() + (Angles.TURN - f.sweep()) / 2, f.circle.radius()));
+        List<Integer> near = d.strokesNear(at, gap / 2 + ABOUT);
+        return near.stream().anyMatch(opens::test) || near.stream().filter(i -> spans(d.curve(i), f)).count() >= 2;
+    }
+
+    /** Whether it runs on about the same middle from where a face ends to where it begins: glass, whatever it was taken for. */
+    private static boolean spans(Curve c, Face f) {
+        return c instanceof Curve.EllipticArc a && a.isCircular() && a.centre().distance(f.circle.centre()) < BENT
+            && Math.abs((Math.abs(a.sweep()) - Angles.TURN + f.sweep()) * f.circle.radius()) < SPANNED;
     }
 
     /** To the arc before it on the same circle, over what opens between. */
@@ -105,17 +146,17 @@ final class RoundWalls {
         while (left.size() > 1) {
             Face a = left.removeFirst();
             Face best = null;
-            Piece middle = null;
+            List<Piece> middle = List.of();
             double thickness = 0;
             for (Face b : left) {
                 if (b.circle.radius() - a.circle.radius() > 2 * THICK) break;
                 double t = b.outside(a).orElse(0.0);
-                if (t < THIN || t > THICK || !a.sure && !b.sure && a.drawn + b.drawn < ROUND) continue;
-                Optional<Piece> p = between(a, b);
-                if (p.isEmpty() || best != null && b.drawn < 0.7 * best.drawn) continue;
+                if (t < THIN || t > THICK || !a.sure && !b.sure && a.drawn() + b.drawn() < ROUND) continue;
+                List<Piece> p = between(a, b);
+                if (p.isEmpty() || best != null && b.drawn() < 0.7 * best.drawn()) continue;
                 best = b;
                 thickness = t;
-                middle = p.get();
+                middle = p;
             }
             if (best == null) continue;
             out.add(new Round(middle, thickness, a.sure && best.sure));
@@ -128,12 +169,36 @@ final class RoundWalls {
     }
 
     /** The middle line where both are; nothing where they hardly are. */
-    private static Optional<Piece> between(Face a, Face b) {
-        double shift = Angles.signed(b.from() - a.from()), from = a.from() + Math.max(0, shift), to = a.from() + Math.min(a.sweep(), shift
-            + b.sweep());
-        if (to - from < ROUND) return Optional.empty();
-        Point centre = a.circle.centre().towards(b.circle.centre(), b.drawn / (a.drawn + b.drawn));
+    private static List<Piece> between(Face a, Face b) {
+        Point centre = a.circle.centre().towards(b.circle.centre(), b.drawn() / (a.drawn() + b.drawn()));
         double r = (a.circle.radius() + b.circle.radius()) / 2;
-        return Optional.of(new Piece(centre.plus(Point.polar(from, r)), centre.plus(Point.polar(to, r)), Math.tan((to - from) / 4)));
+        if (a.closed && b.closed) {
+            double at = parted(a, b);
+            Point p = centre.plus(Point.polar(at, r)), q = centre.minus(Point.polar(at, r));
+            return List.of(new Piece(p, q, 1), new Piece(q, p, 1));
+        }
+        double shift = a.closed ? 0 : b.closed ? 0 : Angles.signed(b.from() - a.from()), from = a.closed ? b.from() : a.from()
+            + Math.max(0, shift), to = a.closed ? from + b.sweep() : b.closed ? from + a.sweep() : a.from() + Math.min(a.sweep(), shift
+            + b.sweep());
+        if (to - from < ROUND) return List.of();
+        return List.of(new Piece(centre.plus(Point.polar(from, r)), centre.plus(Point.polar(to, r)), Math.tan((to - from) / 4)));
+    }
+
+    /** Where a ring is parted into halves: as far as may be from what opens in it. */
+    private static double parted(Face a, Face b) {
+        double[] far = new double[2 * STEPS];
+        for (int i = 0; i < far.length; i++) {
+            double at = i * Math.PI / STEPS;
+            far[i] = a.isDrawn(at) && b.isDrawn(at) ? far.length : 0;
+        }
+        // twice round: how many steps to the nearest gap on either side
+        for (int i = 0; i < 2 * far.length; i++) {
+            int k = i % far.length, up = far.length - 1 - k;
+            far[k] = Math.min(far[k], far[(k + far.length - 1) % far.length] + 1);
+            far[up] = Math.min(far[up], far[(up + 1) % far.length] + 1);
+        }
+        int best = 0;
+        for (int i = 1; i < STEPS; i++) if (Math.min(far[i], far[i + STEPS]) > Math.min(far[best], far[best + STEPS])) best = i;
+        return best * Math.PI / STEPS;
     }
 }

@@ -87,8 +87,8 @@ final class WallFinding {
             out.add(w);
             for (Between g : r.gaps) gaps.add(new Gap(w.id(), at(r, (g.from + g.to) / 2), g.to - g.from));
         }
-        for (RoundWalls.Round r : new RoundWalls(d, isWall, isWindow).all()) out.add(wall(r.middle(), r.thickness(), r.sure() ? 0.92
-            : 0.8));
+        for (RoundWalls.Round r : new RoundWalls(d, isWall, isWindow, isOpening).all())
+            for (Piece p : r.middle()) out.add(wall(p, r.thickness(), r.sure() ? 0.92 : 0.8));
         return meeting(out.stream().filter(w -> out.stream().noneMatch(o -> o != w && lies(w, o))).toList());
     }
 

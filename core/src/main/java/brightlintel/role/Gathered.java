@@ -6,6 +6,7 @@ import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -16,7 +17,10 @@ import java.util.Set;
 /** What is on one layer, or came in by one block, and what the whole of it is therefore. */
 final class Gathered {
     /** Less of the whole in its first family of roles, and it holds several things. */
-    private static final double MIXED = 0.5;
+    private static final double MIXED = 0.5, MOSTLY_ONE = 0.7;
+    /** On a layer of walls nobody writes, measures or draws doors. */
+    private static final Set<Role> FOR_SURE = EnumSet.of(Role.TEXT, Role.ROOM_LABEL, Role.DIMENSION, Role.GRID, Role.DOOR);
+    private static final int SOME = 2;
     /** What a name adds to the share of the role that it hints at. */
     private static final double HINT = 0.3;
     /**
@@ -142,7 +146,13 @@ final class Gathered {
         hint.ifPresent(h -> share.merge(h, HINT, Double::sum));
         Role best = share.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
         boolean mixed = first < MIXED && !(hint.filter(h -> h == best).isPresent() && share.get(best) > MIXED);
+        mixed |= best == Role.WALL && first < MOSTLY_ONE && othersForSure() > 1;
         return new RoleFinding.OfPart(name, member(best), Math.min(1, share.get(best)), mixed, units, counts);
+    }
+
+    /** Roles of things that are told by what they are, and not by what lies beside them. */
+    private long othersForSure() {
+        return FOR_SURE.stream().filter(r -> counts.getOrDefault(r, 0) >= SOME).count();
     }
 
     /** The role of a family that most of it is. */

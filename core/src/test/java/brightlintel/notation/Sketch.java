@@ -143,6 +143,13 @@ public final class Sketch {
         return new Vec3(p.x(), p.y(), 0);
     }
 
+    /** A filled figure of four corners, one after another. */
+    public Sketch solid(double x0, double y0, double x1, double y1, double x2, double y2, double x3, double y3) {
+        // as stored, its third and fourth corner change places
+        out.add(new Entity.Corners(key(), style, Vec3.UP, "SOLID", Doubles.of(x0, y0, 0, x1, y1, 0, x3, y3, 0, x2, y2, 0)));
+        return this;
+    }
+
     /** An area filled without a line round it. */
     public Sketch filled(double... xy) {
         double[] rows = new double[xy.length / 2 * 3];
@@ -193,6 +200,7 @@ public final class Sketch {
                 List.of(), p.widths());
             case Entity.MultiLine m -> new Entity.MultiLine(m.key(), m.style(), m.extrusion(), m.closed(), m.joints().stream().map(j -> new Entity.Joint(
                 turned(j.at(), by), turned(j.along(), by), turned(j.mitre(), by), j.ways())).toList());
+            case Entity.Corners c -> new Entity.Corners(c.key(), c.style(), c.extrusion(), c.kind(), turned(c.points(), by, 3));
             case Entity.Hatch h -> new Entity.Hatch(h.key(), h.style(), h.extrusion(), h.pattern(), h.solid(), h.elevation(), h.loops().stream().map(l ->
                 new Entity.Loop(l.flags(), l.closed(), turned(l.polyline(), by, 3), l.edges())).toList(), h.lines(), h.edged());
             case Entity.Insert i -> new Entity.Insert(i.key(), i.style(), i.extrusion(), i.block(), turned(i.at(), by), i.scale(), i.rotation() + by, 1, 1, 0,

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.IntPredicate;
 
 import org.junit.jupiter.api.Test;
 
@@ -15,6 +16,7 @@ import brightlintel.building.Placement;
 import brightlintel.building.Role;
 import brightlintel.building.Wall;
 import brightlintel.building.Why;
+import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.notation.Drawings;
@@ -80,12 +82,36 @@ class FacesTest {
         Sketch s = new Sketch();
         for (double r : new double[] {4000, 4300}) for (int k = 0; k < 3; k++) s.arc(0, 0, r, 20 + 50 * k, 45 + 50 * k);
         for (int k = 0; k < 2; k++) s.arc(0, 0, 4150, 45 + 50 * k, 70 + 50 * k);
-        List<RoundWalls.Round> all = new RoundWalls(placed(s), _ -> true, _ -> false).all();
+        List<RoundWalls.Round> all = new RoundWalls(placed(s), _ -> true, _ -> false, _ -> false).all();
         assertThat(all).singleElement().satisfies(w -> {
             assertThat(w.thickness()).isCloseTo(0.3, within(1e-6));
-            assertThat(w.middle().radius()).isCloseTo(4.15, within(1e-6));
-            assertThat(w.middle().length()).isCloseTo(Math.toRadians(125) * 4.15, within(1e-3));
+            assertThat(w.middle().getFirst().radius()).isCloseTo(4.15, within(1e-6));
+            assertThat(w.middle().getFirst().length()).isCloseTo(Math.toRadians(125) * 4.15, within(1e-3));
         });
+    }
+
+    @Test void aRingIsTwoHalvesPartedWhereNothingOpens() {
+        Sketch whole = new Sketch().circle(0, 0, 4000).circle(0, 0, 4300);
+        assertThat(walls(placed(whole))).hasSize(2).allSatisfy(w -> assertThat(w.length()).isCloseTo(Math.PI * 4.15, within(1e-6)));
+        // a door in it, and windows on both sides of where a ring would begin
+        Sketch open = new Sketch();
+        for (double r : new double[] {4000, 4300}) for (int[] a : new int[][] {{10, 80}, {92, 170}, {190, 350}}) open.arc(0, 0, r, a[0], a[1]);
+        open.on("WINDOWS");
+        for (int[] a : new int[][] {{80, 92}, {170, 190}, {350, 370}}) open.arc(0, 0, 4150, a[0], a[1]);
+        PlacedDrawing d = placed(open);
+        IntPredicate glass = i -> d.strokes().layers().get(d.strokes().layerOf(i)).name().equals("WINDOWS");
+        List<Wall> two = new WallFinding(d, i -> !glass.test(i), _ -> false, glass, _ -> true, _ -> false).walls();
+        assertThat(two).hasSize(2);
+        assertThat(two.stream().mapToDouble(Wall::length).sum()).isCloseTo(Angles.TURN * 4.15, within(1e-3));
+        for (Wall w : two) for (int gap : new int[] {0, 86, 180}) {
+            Point p = Point.polar(Math.toRadians(gap), 4.15);
+            assertThat(w.reference().a().distance(p)).as("an opening at " + gap).isGreaterThan(1);
+        }
+    }
+
+    @Test void whatStandsAgainstAStraightWallIsNoRing() {
+        Sketch tower = new Sketch().arc(0, 0, 2000, 30, 330).arc(0, 0, 2300, 30, 330);
+        assertThat(walls(placed(tower))).singleElement().satisfies(w -> assertThat(w.length()).isCloseTo(Math.toRadians(300) * 2.15, within(1e-3)));
     }
 
     @Test void anEndGoesStraightOnToARoundWall() {

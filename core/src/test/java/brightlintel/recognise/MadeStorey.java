@@ -21,7 +21,7 @@ final class MadeStorey {
     enum Manner {
         MERGED, OUTLINE_EACH, LAYERED, LAYERS_APART, CAVITY, FACES_THROUGH, ONE_LAYER, LYING_LAYERS, BY_HAND, OVERSHOT, SHATTERED, FOREIGN, LEAF_BOX,
         MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, LAYERED_ONE, LAYERED_DAMAGED, COURT_ONE, WING_HAND, DAMAGED,
-        PEN, PEN_ONE, LINES_BESIDE, FILLED, LEAF_ONLY, ARC_ONLY, HALF_OPEN
+        PEN, PEN_ONE, LINES_BESIDE, FILLED, LEAF_ONLY, ARC_ONLY, HALF_OPEN, RECTANGLES, SOLIDS
     }
 
     private static final Set<Manner> ON_ONE_LAYER = EnumSet.of(Manner.ONE_LAYER, Manner.DAMAGED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.COURT_ONE, Manner.PEN_ONE),
@@ -29,7 +29,8 @@ final class MadeStorey {
         IN_PIECES = EnumSet.of(Manner.OVERSHOT, Manner.SHATTERED, Manner.DAMAGED, Manner.LAYERED_DAMAGED),
         BY_HAND = EnumSet.of(Manner.BY_HAND, Manner.WING_HAND), COURTS = EnumSet.of(Manner.COURT, Manner.COURT_ONE),
         WINGS = EnumSet.of(Manner.WING, Manner.WING_HAND), DAMAGED = EnumSet.of(Manner.DAMAGED, Manner.LAYERED_DAMAGED);
-    private static final Set<Manner> BY_PIECE = EnumSet.of(Manner.PEN, Manner.PEN_ONE, Manner.LINES_BESIDE);
+    private static final Set<Manner> BY_PIECE = EnumSet.of(Manner.PEN, Manner.PEN_ONE, Manner.LINES_BESIDE, Manner.RECTANGLES,
+        Manner.SOLIDS);
     final MadePlan plan;
     final double turn;
     private final Random r;
@@ -101,7 +102,10 @@ final class MadeStorey {
         for (int i = 0; i <= ends.length; i += 2) {
             double to = i < ends.length ? ends[i] : w.length();
             Point a = w.middle(from).times(1000), b = w.middle(to).times(1000);
-            s.polyline(false, a.x(), a.y(), b.x(), b.y()).wide(t);
+            Point n = b.minus(a).unit().left().times(t / 2), p = a.plus(n), q = a.minus(n), k = b.minus(n), l = b.plus(n);
+            if (m == Manner.RECTANGLES) s.polyline(true, p.x(), p.y(), q.x(), q.y(), k.x(), k.y(), l.x(), l.y());
+            else if (m == Manner.SOLIDS) s.solid(p.x(), p.y(), q.x(), q.y(), k.x(), k.y(), l.x(), l.y());
+            else s.polyline(false, a.x(), a.y(), b.x(), b.y()).wide(t);
             from = i < ends.length ? ends[i + 1] : 0;
         }
     }

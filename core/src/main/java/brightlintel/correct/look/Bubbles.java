@@ -26,8 +26,11 @@ public final class Bubbles {
      */
     public record Tagged(String label, Point at, Point direction, int stroke) { }
 
-    static List<Tagged> of(Drawn d, Circles circles) {
-        List<Tagged> out = new ArrayList<>();
+    /** Straight lines; round ones beside them, whose directions are those at their tags. */
+    record Found(List<Tagged> straight, List<Tagged> round) { }
+
+    static Found of(Drawn d, Circles circles) {
+        Found out = new Found(new ArrayList<>(), new ArrayList<>());
         Strokes s = d.strokes();
         List<Strokes.TextMark> labels = new ArrayList<>();
         for (int i = 0; i < s.texts().size(); i++)
@@ -46,21 +49,34 @@ public final class Bubbles {
     }
 
     /** A crossing may have one tag for two lines: each is told. */
-    private static boolean lines(Drawn d, String label, Point c, double r, List<Tagged> out) {
+    private static boolean lines(Drawn d, String label, Point c, double r, Found out) {
         Strokes s = d.strokes();
-        int before = out.size();
+        int before = out.straight.size(), round = out.round.size();
         s.chordsIn(Box.around(c, END * r), k -> {
             int i = s.strokeOf(k);
-            if (!s.isStraight(i) || !d.strokeShown().test(i)) return;
+            if (!d.strokeShown().test(i)) return;
             Curve line = s.curveOf(i);
+            if (line instanceof Curve.EllipticArc a) {
+                if (endsAt(a, c, r) && out.round.subList(round, out.round.size()).stream().noneMatch(t -> t.stroke == i))
+                    out.round.add(new Tagged(label, c, c.minus(a.centre()).unit().left(), i));
+                return;
+            }
+            if (!s.isStraight(i)) return;
             double length = line.length();
             if (length < LONG * r) return;
             Point u = line.last().minus(line.first()).times(1 / length);
             boolean on = Math.abs(u.cross(c.minus(line.first()))) < ON * r;
             double near = Math.min(line.first().distance(c), line.last().distance(c));
-            boolean known = out.subList(before, out.size()).stream().anyMatch(t -> Math.abs(t.direction.cross(u)) < 0.01);
-            if (on && near < END * r && !known) out.add(new Tagged(label, c, u, i));
+            boolean known = out.straight.subList(before, out.straight.size()).stream().anyMatch(t -> Math.abs(t.direction.cross(u)) < 0.01);
+            if (on && near < END * r && !known) out.straight.add(new Tagged(label, c, u, i));
         });
-        return out.size() > before;
+        return out.straight.size() > before || out.round.size() > round;
+    }
+
+    /** Whether an arc much larger than a tag comes out of it, on its way to the tag's middle. */
+    private static boolean endsAt(Curve.EllipticArc a, Point c, double r) {
+        if (!a.isCircular() || a.isWhole() || a.u().length() < LONG * r || a.length() < LONG * r) return false;
+        return Math.abs(a.centre().distance(c) - a.u().length()) < 2 * ON * r && Math.min(a.first().distance(c), a.last().distance(c))
+            < END * r;
     }
 }

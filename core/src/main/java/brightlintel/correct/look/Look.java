@@ -17,7 +17,7 @@ public final class Look {
     private final List<Doors.Door> doors;
     private final List<Spacings.Pair> pairs = new ArrayList<>();
     private final List<Steps.Flight> flights = new ArrayList<>(), parked = new ArrayList<>(), windows = new ArrayList<>();
-    private final List<Bubbles.Tagged> tagged;
+    private final List<Bubbles.Tagged> tagged, taggedRound;
     private final List<Rooms.Room> rooms;
     private final Columns.Rows columns;
     private final Circles circles;
@@ -40,7 +40,9 @@ public final class Look {
         }
         List<Outlines.Run> runs = Outlines.of(d);
         circles = Circles.of(d, runs);
-        tagged = Bubbles.of(d, circles);
+        Bubbles.Found tags = Bubbles.of(d, circles);
+        tagged = List.copyOf(tags.straight());
+        taggedRound = List.copyOf(tags.round());
         rooms = Rooms.of(d, runs);
         doors = Doors.of(d, runs);
         columns = directions.isEmpty() ? Columns.Rows.NONE : Columns.of(d, runs, directions.getFirst().angle());
@@ -113,6 +115,11 @@ public final class Look {
     /** Grid lines by their tags; one with a tag at both ends is there twice. */
     public List<Bubbles.Tagged> tagged() {
         return tagged;
+    }
+
+    /** Round grid lines by their tags; one with a tag at both ends is there twice. */
+    public List<Bubbles.Tagged> taggedRound() {
+        return taggedRound;
     }
 
     /** Rooms with an outline and a written area. */
