@@ -47,7 +47,7 @@ final class Gathered {
     private final Map<String, Integer> sizes = new HashMap<>();
     private final Set<String> places = new HashSet<>();
     private final List<Box> boxes = new ArrayList<>();
-    private int units, frames, inGaps, markUnits;
+    private int units, frames, inGaps, markUnits, bowed;
     private double size;
     private double straight, longOnes, faces, longest;
 
@@ -62,6 +62,8 @@ final class Gathered {
         weights.merge(family(r), roles.sureness(u, r), Double::sum);
         if (r == Role.SHEET) frames++;
         if (!u.strokes().isEmpty()) boxes.add(roles.box(u));
+        // gaps are sought in straight walls: what closes one of a round wall is told by those about its middle
+        if (!u.strokes().isEmpty() && u.strokes().stream().allMatch(i -> !s.strokes.isStraight(i) && s.role(i) == Role.WINDOW)) bowed++;
         roles.outline(u).ifPresent(b -> {
             markUnits++;
             if (places.add(Math.round(b.centre().x() / SAME) + " " + Math.round(b.centre().y() / SAME))) {
@@ -123,7 +125,7 @@ final class Gathered {
 
     /** Units that lie in gaps of the walls, where these are on layers of their own. */
     void inGaps(List<Gaps.Gap> gaps) {
-        inGaps = 0;
+        inGaps = bowed;
         if (gaps.isEmpty()) return;
         Near near = Near.ofBoxes(gaps.stream().map(g -> g.box().grown(IN_GAP)).toList());
         for (Box b : boxes) {

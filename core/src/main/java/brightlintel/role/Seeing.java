@@ -10,31 +10,26 @@ import brightlintel.correct.look.Steps;
 import brightlintel.correct.size.SizeFinding;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.Strokes;
-import brightlintel.geom.Angles;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /** The passes over a drawing: what a stroke is told from what lies beside it. Lengths are metres. */
 final class Seeing {
     /** From face to face: partitions to outer walls. */
-    private static final double THIN = 0.055, THICK = 0.56;
+    static final double THIN = 0.055, THICK = 0.56;
     /** A window of lines: so wide, and so deep at most; a tread, and a leaf. */
-    private static final double WINDOW_LEAST = 0.35, WINDOW_MOST = 6, DEEP = 0.6, TREAD_LEAST = 0.2, TREAD_MOST = 0.42, ENDS = 0.012;
+    static final double WINDOW_LEAST = 0.35, WINDOW_MOST = 6, DEEP = 0.6, TREAD_LEAST = 0.2, TREAD_MOST = 0.42,
+        ENDS = 0.012;
     private static final double WINDING_LEAST = 0.7, WINDING_MOST = 5;
     /** What a line without a tag is seen for: more than for all that lies beside it. */
     private static final double BARE = 4;
-    /** Metres: middles that are one; radii of round walls at least; beside how many of its middle an arc is looked at. */
-    private static final double SAME_MIDDLE = 0.02, LEAST_ROUND = 0.8;
-    private static final int RAYS = 5, MOST_BOWS = 40;
+    private static final int RAYS = 5;
     private static final double LEAF_LEAST = 0.4, LEAF_MOST = 2.2, REACHES = 0.85, LINE = 0.02;
     private final Sight s;
     private final Strokes strokes;
@@ -49,7 +44,7 @@ final class Seeing {
     void all(SizeFinding size) {
         kinds();
         walls();
-        roundWalls();
+        new Bows(s).see();
         doors();
         windows();
         steps();
@@ -118,40 +113,6 @@ final class Seeing {
             s.seeUpTo(p.a(), Role.WALL, w, 1.6);
             s.seeUpTo(p.b(), Role.WALL, w, 1.6);
         }
-    }
-
-    /** Round faces: arcs about one middle, as far apart as walls are thick. Cost n log n in arcs. */
-    private void roundWalls() {
-        record Bow(int stroke, Curve.EllipticArc arc, double radius) { }
-        Map<Long, List<Bow>> byMiddle = new TreeMap<>();
-        double grid = SAME_MIDDLE / s.metres;
-        for (int i = 0; i < strokes.size(); i++) {
-            if (!s.isShown(i) || !(strokes.curveOf(i) instanceof Curve.EllipticArc a) || !a.isCircular()) continue;
-            double r = a.u().length() * s.metres;
-            if (r < LEAST_ROUND || a.length() * s.metres < THICK) continue;
-            Bow b = new Bow(i, a, r);
-            long x = Math.round(a.centre().x() / grid), y = Math.round(a.centre().y() / grid);
-            byMiddle.computeIfAbsent(x * 31_000_003L + y, _ -> new ArrayList<>()).add(b);
-        }
-        for (List<Bow> some : byMiddle.values()) {
-            some.sort(Comparator.comparingDouble(Bow::radius));
-            for (int i = 0; i < some.size(); i++) for (int k = i + 1; k < Math.min(some.size(), i + MOST_BOWS); k++) {
-                double d = some.get(k).radius - some.get(i).radius;
-                if (d > THICK) break;
-                double along = along(some.get(i).arc, some.get(k).arc) * some.get(i).radius;
-                if (d < THIN || along < THICK) continue;
-                double w = Math.min(1.2, along / Math.max(d, 0.15) * 0.25);
-                s.seeUpTo(some.get(i).stroke, Role.WALL, w, 1.6);
-                s.seeUpTo(some.get(k).stroke, Role.WALL, w, 1.6);
-            }
-        }
-    }
-
-    /** How far two arcs about one middle run beside each other, radians; of one of more than half a turn at least. */
-    private static double along(Curve.EllipticArc a, Curve.EllipticArc b) {
-        if (a.centre().distance(b.centre()) > a.u().length()) return 0;
-        double off = Math.abs(Angles.signed(a.at(0.5).minus(a.centre()).angle() - b.at(0.5).minus(b.centre()).angle()));
-        return Math.min(Math.min(Math.abs(a.sweep()), Math.abs(b.sweep())), (Math.abs(a.sweep()) + Math.abs(b.sweep())) / 2 - off);
     }
 
     private void doors() {

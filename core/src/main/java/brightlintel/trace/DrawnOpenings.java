@@ -187,13 +187,22 @@ public final class DrawnOpenings {
 
     private record Run(double from, double to, double across, int stroke) { }
 
+    /** Straight in a straight wall, as far from its faces all along in a round one. */
+    private static boolean runsAlong(Wall w, Curve c) {
+        if (w.reference().isStraight()) return c instanceof Curve.Straight s && Angles.betweenLines(s.b().minus(s.a()).angle(),
+            w.reference().direction(0).angle()) <= ALONG;
+        double off = w.reference().unroll(c.at(0.5)).y();
+        return c instanceof Curve.EllipticArc && Math.abs(w.reference().unroll(c.first()).y() - off) < TOGETHER
+            && Math.abs(w.reference().unroll(c.last()).y() - off) < TOGETHER;
+    }
+
     /** Two lines or more within a wall that run along it and begin and end together. */
     private static List<Symbol> windows(PlacedDrawing d, Wall w, Set<Integer> some) {
         List<Run> runs = new ArrayList<>();
         for (int i : some) {
-            if (!d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s) || !w.reference().isStraight()) continue;
-            if (Angles.betweenLines(s.b().minus(s.a()).angle(), w.reference().direction(0).angle()) > ALONG) continue;
-            Point a = w.reference().unroll(s.a()), b = w.reference().unroll(s.b());
+            Curve c = d.curve(i);
+            if (!d.cleared().strokeShown(i) || !runsAlong(w, c)) continue;
+            Point a = w.reference().unroll(c.first()), b = w.reference().unroll(c.last());
             double lo = Math.min(a.x(), b.x()), hi = Math.max(a.x(), b.x());
             boolean within = a.y() < w.left() + TOGETHER && a.y() > -w.right() - TOGETHER;
             if (within && hi - lo >= SHORT && hi - lo <= Math.min(LONG, 0.98 * w.length()) && lo > -TOGETHER && hi < w.length() + TOGETHER)
