@@ -20,6 +20,9 @@ public final class Verdicts {
     /** A proposed element that somebody does not want, told by what it stood on. */
     public static final String PROPOSAL = "proposal";
 
+    /** A storey has it otherwise than its drawing, and is to keep it. */
+    public static final String HELD = "otherwise-than-drawn";
+
     private Verdicts() { }
 
     /** Nothing where it stands on nothing that could be named. */
@@ -28,9 +31,10 @@ public final class Verdicts {
         return on.isEmpty() ? Optional.empty() : Optional.of(say(new Verdict(on, Set.of(), PROPOSAL, false, "")));
     }
 
-    /** All refused proposals come back. */
+    /** All refused proposals come back, and what was kept otherwise than it is drawn. */
     public static Edit allProposalsBack() {
-        return Edit.of("edit.proposals-back", p -> p.withVerdicts(p.verdicts().stream().filter(v -> !v.kind().equals(PROPOSAL)).toList()));
+        return Edit.of("edit.proposals-back", p -> p.withVerdicts(p.verdicts().stream().filter(v -> !v.kind().equals(PROPOSAL)
+            && !v.kind().equals(HELD)).toList()));
     }
 
     /** Takes the place of what was said of the same before. */

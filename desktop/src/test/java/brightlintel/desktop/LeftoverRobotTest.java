@@ -19,20 +19,20 @@ class LeftoverRobotTest extends TracingRobot {
             else takeUnsure();
         }
         assertThat(w.proposals().waits()).isFalse();
-        int left = w.proposals().left().size();
+        int left = w.proposals().leftovers().all().size();
         assertThat(left).as("edges of the terrace").isPositive();
         keys(KeyCode.E);
         rest();
         TrueRobotTest.shot("leftover");
-        Leftover one = w.proposals().leftInHand().orElseThrow();
+        Leftover one = w.proposals().leftovers().inHand().orElseThrow();
         assertThat(one.reason()).isEqualTo(Leftover.Reason.NO_PARTNER);
         assertThat(say()).contains("1 of " + left);
         assertThat(w.onBoard().lit().isEmpty()).as("its stroke is lit").isFalse();
         int before = walls().size();
         keys(KeyCode.T);
         assertThat(walls()).hasSize(before + 1);
-        assertThat(w.proposals().left()).as("it is left no more").hasSize(left - 1);
+        assertThat(w.proposals().leftovers().all()).as("it is left no more").hasSize(left - 1);
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(w.proposals().left()).hasSize(left);
+        assertThat(w.proposals().leftovers().all()).hasSize(left);
     }
 }

@@ -56,16 +56,16 @@ class PartlyProposedRobotTest extends TracingRobot {
         List<Wall> some = byThickness.values().stream().filter(l -> l.size() > 2).findFirst().orElseThrow();
         double before = some.getFirst().thickness().value(), now = before + 0.05;
         interact(() -> w.apply(Tracing.changeWalls("edit.wall-thickness", Set.of(some.getFirst().id()), x -> x.withoutKind().withThickness(Given.stated(now)))));
-        assertThat(w.proposals().correctable()).hasSize(some.size() - 1);
+        assertThat(w.proposals().corrected().others()).hasSize(some.size() - 1);
         rest();
         TrueRobotTest.shot("corrected");
         button("command-correct-alike");
         assertThat(walls().stream().filter(x -> Math.abs(x.thickness().value() - now) < 1e-9)).hasSize(some.size());
-        assertThat(w.proposals().correctable()).isEmpty();
+        assertThat(w.proposals().corrected().others()).isEmpty();
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(w.proposals().correctable()).as("one step, taken back").hasSize(some.size() - 1);
+        assertThat(w.proposals().corrected().others()).as("one step, taken back").hasSize(some.size() - 1);
         button("command-leave-alike");
-        assertThat(w.proposals().correctable()).isEmpty();
+        assertThat(w.proposals().corrected().others()).isEmpty();
         assertThat(walls().stream().filter(x -> Math.abs(x.thickness().value() - before) < 0.004)).hasSize(some.size() - 1);
     }
 

@@ -13,7 +13,6 @@ import brightlintel.building.Units;
 import brightlintel.building.Wall;
 import brightlintel.desktop.state.Change;
 import brightlintel.desktop.state.Message;
-import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -192,8 +191,10 @@ public final class Commands {
             w.proposals().takeAlike());
         add("only-here", "", w -> w.stage() == Stage.TRACE && w.proposals().found().isPresent(), w -> w.startQuietly(Outlines.only(w)));
         add("everywhere", "", w -> w.stage() == Stage.TRACE && w.proposals().only().isPresent(), w -> w.proposals().only(Optional.empty()));
-        add("correct-alike", "", w -> Offers.isTracing(w) && !w.proposals().correctable().isEmpty(), w -> w.proposals().correctAlike());
-        add("leave-alike", "", w -> Offers.isTracing(w) && !w.proposals().correctable().isEmpty(), w -> w.proposals().leaveAlike());
+        add("correct-alike", "", w -> Offers.isTracing(w) && !w.proposals().corrected().others().isEmpty(),
+            w -> w.proposals().corrected().take());
+        add("leave-alike", "", w -> Offers.isTracing(w) && !w.proposals().corrected().others().isEmpty(),
+            w -> w.proposals().corrected().leave());
         add("hold-storey", "", w -> Offers.isTracing(w) && !w.contents().walls().isEmpty() && w.proposals().found().isPresent(), w ->
             w.proposals().hold());
         add("refused-back", "", w -> w.project().verdicts().stream().anyMatch(v -> v.kind().equals(Verdicts.PROPOSAL)), w ->

@@ -5,10 +5,11 @@ import brightlintel.desktop.state.Proposed;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.tool.ColumnTool;
+import brightlintel.desktop.tool.LeftMaking;
 import brightlintel.desktop.tool.OpeningTool;
 import brightlintel.desktop.tool.RoomTool;
 import brightlintel.desktop.tool.SelectTool;
-import brightlintel.desktop.tool.WallMaking;
+
 import brightlintel.edit.Grids;
 import java.util.List;
 import java.util.Optional;
@@ -42,8 +43,8 @@ final class Offers {
         if (w.stage() == Stage.TRACE && w.tool() instanceof SelectTool && w.selection().isEmpty() && !w.foundGrid().fresh().isEmpty())
             return Optional.of(() -> takeGrid(w));
         if (isTracing(w) && w.proposals().inHand().isPresent()) return Optional.of(w.proposals()::take);
-        Optional<Runnable> along = isTracing(w) ? WallMaking.alongLeft(w) : Optional.empty();
-        if (along.isPresent()) return along;
+        Optional<Runnable> left = isTracing(w) ? LeftMaking.of(w) : Optional.empty();
+        if (left.isPresent()) return left;
         return w.stage() == Stage.TRUE && Proposed.next(Proposed.of(w)).isPresent() ? Optional.of(() -> Proposed.take(w))
             : Optional.empty();
     }

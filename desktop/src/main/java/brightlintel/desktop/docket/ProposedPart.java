@@ -8,6 +8,7 @@ import brightlintel.desktop.state.Proposals;
 import brightlintel.desktop.state.Proposals.Kind;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
+import brightlintel.desktop.tool.LeftMaking;
 import brightlintel.desktop.tool.SelectTool;
 import brightlintel.recognise.Held;
 import brightlintel.recognise.Leftover;
@@ -112,7 +113,7 @@ final class ProposedPart {
 
     /** What was proposed like one that somebody changed since, and stands as it was proposed. */
     Optional<Node> corrected() {
-        int n = p.correctable().size();
+        int n = p.corrected().others().size();
         if (n == 0) return Optional.empty();
         VBox v = Parts.decision(Words.of("corrected.title"), Parts.pill(Words.count("proposal.look", n), Tone.LOOK), true);
         v.getChildren().add(Parts.label(Words.count("corrected.alike", n), "quiet"));
@@ -155,15 +156,15 @@ final class ProposedPart {
 
     /** Strokes that look like building and became none, by their reasons, once all sure ones are taken. */
     Optional<Node> left() {
-        List<Leftover> left = p.left();
+        List<Leftover> left = p.leftovers().all();
         if (left.isEmpty() || p.waits()) return Optional.empty();
         Map<Leftover.Reason, Integer> n = new EnumMap<>(Leftover.Reason.class);
         for (Leftover l : left) n.merge(l.reason(), 1, Integer::sum);
         VBox v = Parts.decision(Words.of("proposal.left"), Parts.pill(Words.count("proposal.strokes", left.size()), Tone.LOOK), false);
         n.forEach((r, count) -> v.getChildren().add(Parts.figure(Words.of("left." + r), Parts.right(Integer.toString(count)))));
         v.getChildren().add(Parts.row(button("proposal-next", Words.of("proposal.each"), "E", false)));
-        p.leftInHand().ifPresent(l -> v.getChildren().addAll(Parts.evidence("▲", Words.of("left." + l.reason()), Tone.LOOK),
-            Parts.row(button("take", Words.of("proposal.left-wall"), "T", false))));
+        p.leftovers().inHand().ifPresent(l -> v.getChildren().add(Parts.evidence("▲", Words.of("left." + l.reason()), Tone.LOOK)));
+        p.leftovers().remedy().ifPresent(r -> v.getChildren().add(Parts.row(button("take", Words.of(LeftMaking.word(r)), "T", false))));
         return Optional.of(v);
     }
 }

@@ -2,18 +2,14 @@ package brightlintel.desktop.state;
 
 import brightlintel.building.Cast;
 import brightlintel.building.Column;
-import brightlintel.building.Contents;
 import brightlintel.building.Edit;
 import brightlintel.building.Element;
 import brightlintel.building.ElementId;
-import brightlintel.building.Given;
 import brightlintel.building.GridLine;
 import brightlintel.building.Opening;
 import brightlintel.building.Project;
-import brightlintel.building.Provenance;
 import brightlintel.building.Room;
 import brightlintel.building.Slab;
-import brightlintel.building.Stand;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.StoreyId;
 import brightlintel.building.Support;
@@ -34,9 +30,7 @@ import brightlintel.joint.SlabOutline;
 import brightlintel.lengths.LengthFormat;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.receive.DrawingShelf;
-import brightlintel.recognise.Corrections;
 import brightlintel.recognise.Held;
-import brightlintel.recognise.Leftover;
 import brightlintel.recognise.Pending;
 import brightlintel.recognise.Recognised;
 import brightlintel.recognise.Recognising;
@@ -44,10 +38,8 @@ import brightlintel.recognise.Within;
 import brightlintel.select.Picked;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
@@ -57,10 +49,8 @@ import java.util.concurrent.CancellationException;
  * when somebody traces; dropped when drawing, place or clearing change meanwhile.
  */
 public final class Proposals {
-    /** Metres: thick as a slab is; widths and thicknesses that are one. */
-    private static final double SLAB = 0.25, ALIKE = 0.01;
-    /** Of the slab that is proposed: it is made anew from the walls each time. */
-    private static final ElementId SLAB_ID = ElementId.fresh();
+    /** Metres: widths and thicknesses that are one. */
+    private static final double ALIKE = 0.01;
     private final Workspace w;
     private Key key;
     private Recognised found;
@@ -72,16 +62,10 @@ public final class Proposals {
     private final Set<ElementId> dropped = new HashSet<>();
     private Open open = new Open(null, null, null, 0, null, Optional.empty(), Recognised.NOTHING, 0);
     private Optional<Only> only = Optional.empty();
-    private Corrections corrections = Corrections.NONE;
-    private Recognised correctedOf;
-    private Contents correctedBy;
-    private final Set<ElementId> leftAsIs = new HashSet<>();
+    private final CorrectedAlike corrected;
+    private final LeftWalk leftovers;
+    private final SlabProposal slab;
     private Optional<ElementId> inHand = Optional.empty();
-    private int leftAt = -1;
-    private Recognised leftOf;
-    private List<Leftover> left = List.of();
-    private List<Wall> slabOf;
-    private Optional<Ring> slabRing = Optional.empty();
     private final HeldStorey held = new HeldStorey();
 
     /** In the order in which they are decided; first what the drawing shows otherwise, where the storey is held against it. */
@@ -106,6 +90,9 @@ public final class Proposals {
 
     Proposals(Workspace w) {
         this.w = w;
+        corrected = new CorrectedAlike(w);
+        leftovers = new LeftWalk(w, this);
+        slab = new SlabProposal(w);
     }
 
     void forget() {
@@ -116,13 +103,17 @@ public final class Proposals {
         dropped.clear();
         held.hold(Optional.empty());
         only = Optional.empty();
-        leftAsIs.clear();
+        corrected.forget();
         leaveHand();
     }
 
     void leaveHand() {
+        leaveElement();
+        leftovers.leave();
+    }
+
+    void leaveElement() {
         inHand = Optional.empty();
-        leftAt = -1;
     }
 
     /** All that was recognised; nothing while it is being worked out, whose end is told as {@link Change#EVIDENCE}. */
@@ -180,7 +171,8 @@ public final class Proposals {
         boolean same = open.of == all && open.project == w.project() && w.storeyId().equals(open.on) && open.dropped == dropped.size()
             && open.walls == walls && open.only.equals(here);
         if (same) return open.is;
-        Recognised whole = all == Recognised.NOTHING ? all : corrections().followedBy(Pending.of(all, w.project(), w.storeyId(), dropped,
+        Recognised whole = all == Recognised.NOTHING ? all : corrected.by(found).followedBy(Pending.of(all, w.project(), w.storeyId(),
+            dropped,
             walls));
         Recognised is = here.map(o -> Within.of(whole, o.outline, w.contents())).orElse(whole);
         open = new Open(all, w.project(), w.storeyId(), dropped.size(), walls, here, is, whole.size() - is.size());
@@ -208,8 +200,8 @@ public final class Proposals {
     public List<Element> of(Kind k) {
         Recognised o = open();
         List<? extends Element> some = switch (k) {
-            case GONE -> held().map(h -> held.open(h.gone())).orElse(List.of());
-            case CHANGED -> held().map(h -> held.open(h.changed())).orElse(List.of());
+            case GONE -> held().map(h -> held.open(h.gone(), w.project())).orElse(List.of());
+            case CHANGED -> held().map(h -> held.open(h.changed(), w.project())).orElse(List.of());
             // taken as a whole, by its own part of the docket
             case GRID -> o.grid();
             case WALLS -> o.walls();
@@ -221,33 +213,14 @@ public final class Proposals {
         return some.stream().map(Element.class::cast).sorted(Comparator.comparing(Recognised::isSure)).toList();
     }
 
-    // ---- what follows from what somebody changed
-
-    private Corrections corrections() {
-        if (found == null) return Corrections.NONE;
-        if (correctedOf != found || correctedBy != w.contents()) corrections = Corrections.of(found, w.contents());
-        correctedOf = found;
-        correctedBy = w.contents();
-        return corrections;
+    /** What follows from what somebody changed. */
+    public CorrectedAlike corrected() {
+        return corrected;
     }
 
-    /** What stands, was proposed like one that was changed since, and is as it was proposed: as each would be. */
-    public List<StoreyElement> correctable() {
-        return corrections().others().values().stream().filter(e -> !leftAsIs.contains(e.id())).toList();
-    }
-
-    /** All of those as the one that was changed. */
-    public void correctAlike() {
-        Map<ElementId, StoreyElement> to = new HashMap<>();
-        for (StoreyElement e : correctable()) to.put(e.id(), e);
-        if (to.isEmpty()) return;
-        w.apply(Tracing.replace("edit.correct-alike", to));
-    }
-
-    /** They are right as they are. */
-    public void leaveAlike() {
-        correctable().forEach(e -> leftAsIs.add(e.id()));
-        w.tell(Change.EVIDENCE);
+    /** What became none. */
+    public LeftWalk leftovers() {
+        return leftovers;
     }
 
     // ---- held against the drawing
@@ -265,15 +238,8 @@ public final class Proposals {
 
     /** Round all walls, once none of them waits. */
     private Optional<Slab> slab() {
-        if (found == null || found.walls().isEmpty() || !w.contents().slabs().isEmpty() || w.contents().walls().isEmpty()
-            || only().isPresent() || open().walls().stream().anyMatch(Recognised::isSure)) return Optional.empty();
-        List<Wall> walls = w.contents().walls();
-        if (slabOf != walls) slabRing = SlabOutline.around(walls, Tolerances.BUILDING);
-        slabOf = walls;
-        List<Ring> wells = w.project().below(w.storeyId()).isPresent() ? found.wells() : List.of();
-        return slabRing.map(r -> new Slab(SLAB_ID, r.counterClockwise(), Recognised.holes(wells, r), Stand.FLOOR, Given.assumed(SLAB),
-            Optional.of(Set.copyOf(
-            walls.stream().map(Wall::id).toList())), new Provenance(new Provenance.Way.Proposed(Recognised.SURE_FROM), List.of())));
+        return found == null || found.walls().isEmpty() || only().isPresent() || open().walls().stream().anyMatch(Recognised::isSure)
+            ? Optional.empty() : slab.of(found);
     }
 
     /** The first kind of which something waits. */
@@ -286,41 +252,6 @@ public final class Proposals {
     public Optional<Kind> sureKind() {
         for (Kind k : Kind.values()) if (!k.isThere() && of(k).stream().anyMatch(Recognised::isSure)) return Optional.of(k);
         return Optional.empty();
-    }
-
-    // ---- what is left over
-
-    /** Strokes that became none, and that nobody has traced since. */
-    public List<Leftover> left() {
-        if (found == null) return List.of();
-        Open of = open;
-        open();
-        if (of != open || leftOf != found) {
-            leftOf = found;
-            left = open.is.left().stream().filter(l -> w.contents().walls().stream().noneMatch(x -> isOn(x, l))).toList();
-        }
-        return left;
-    }
-
-    private static boolean isOn(Wall x, Leftover l) {
-        var u = x.reference().unroll(l.at());
-        return u.x() > 0 && u.x() < x.length() && Math.abs(u.y() - (x.left() - x.right()) / 2) < x.thickness().value() / 2 + 0.03;
-    }
-
-    /** The next stroke that is left over, lit. @return the one that is looked at */
-    public Optional<Leftover> stepLeft(int by) {
-        List<Leftover> all = left();
-        if (all.isEmpty()) return Optional.empty();
-        leftAt = Math.floorMod(leftAt + by, all.size());
-        Leftover l = all.get(leftAt);
-        inHand = Optional.empty();
-        w.onBoard().light(Picked.stroke(l.stroke()));
-        w.tell(Change.EVIDENCE);
-        return Optional.of(l);
-    }
-
-    public Optional<Leftover> leftInHand() {
-        return leftAt >= 0 && leftAt < left().size() && inHand.isEmpty() ? Optional.of(left.get(leftAt)) : Optional.empty();
     }
 
     // ---- in hand
@@ -424,7 +355,7 @@ public final class Proposals {
     public void refuse() {
         inHand().ifPresent(e -> after(e, () -> {
             if (kindOf(e).isThere()) {
-                held.keep(e.id());
+                w.apply(Verdicts.say(Verdicts.itIsSo(Verdicts.HELD, e.id())));
                 return;
             }
             Optional<Edit> said = Verdicts.refuse(e);

@@ -14,6 +14,7 @@ import brightlintel.building.Stair;
 import brightlintel.building.Wall;
 import brightlintel.building.Zone;
 import brightlintel.desktop.state.Aim;
+import brightlintel.desktop.state.LeftWalk;
 import brightlintel.desktop.state.Stage;
 import brightlintel.desktop.state.Workspace;
 import brightlintel.desktop.text.Words;
@@ -71,8 +72,10 @@ public final class SelectTool implements Tool {
                 default -> "prompt.proposal";
             }, all.indexOf(e) + 1, all.size(), ProposalShapes.words(w, e));
         }
-        if (w.stage() == Stage.TRACE && w.proposals().leftInHand().isPresent()) return Words.of("prompt.left", w.proposals().left().indexOf(
-            w.proposals().leftInHand().get()) + 1, w.proposals().left().size());
+        LeftWalk left = w.proposals().leftovers();
+        if (w.stage() == Stage.TRACE && left.inHand().isPresent()) return left.remedy().map(r -> Words.of("prompt.left", left.number(),
+            left.all().size(), Words.of(LeftMaking.word(r)))).orElseGet(() -> Words.of("prompt.left-bare", left.number(),
+            left.all().size()));
         if (w.stage() != Stage.TRACE || w.contents().isEmpty()) {
             Optional<Pointing.Pointed> p = w.pointed();
             if (p.isPresent()) {

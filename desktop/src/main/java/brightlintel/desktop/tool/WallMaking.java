@@ -72,15 +72,6 @@ public final class WallMaking {
         return DrawnOutlines.piece(c);
     }
 
-    /** A wall as the next one is drawn, along the stroke that is looked at because it became nothing. */
-    public static Optional<Runnable> alongLeft(Workspace w) {
-        return w.proposals().leftInHand().flatMap(l -> w.drawing().flatMap(d -> piece(d.curve(l.stroke()))).filter(p -> p.length()
-            > CHORD).map(p -> () -> {
-                add(w, List.of(plain(w, p)));
-                w.proposals().stepLeft(1);
-            }));
-    }
-
     /** The side of the reference's face for a body that lies where a place is. */
     static Side towards(Piece p, Point at, double centred) {
         double y = p.unroll(at).y();

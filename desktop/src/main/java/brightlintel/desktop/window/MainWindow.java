@@ -256,14 +256,15 @@ public final class MainWindow {
     }
 
     private static boolean hasProposals(Workspace x) {
-        return x.stage() == Stage.TRACE && x.tool() instanceof SelectTool && (x.proposals().waits() || !x.proposals().left().isEmpty());
+        return x.stage() == Stage.TRACE && x.tool() instanceof SelectTool && (x.proposals().waits()
+            || !x.proposals().leftovers().all().isEmpty());
     }
 
     /** The next proposal, on the board where it is not seen. */
     private void look(int by) {
         w.select(Set.of());
         Optional<Box> there = w.proposals().waits() ? w.proposals().step(by).flatMap(e -> ProposalShapes.box(w, e))
-            : w.proposals().stepLeft(by).map(l -> Box.of(l.at(), l.at()).grown(Math.max(2, l.length())));
+            : w.proposals().leftovers().step(by).map(l -> Box.of(l.at(), l.at()).grown(Math.max(2, l.length())));
         there.filter(b -> !board.view().seen().holds(b)).ifPresent(board::show);
     }
 
