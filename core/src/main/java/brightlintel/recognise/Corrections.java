@@ -5,10 +5,14 @@ import brightlintel.building.Contents;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
+import brightlintel.building.Side;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.Wall;
 import brightlintel.geom.Box;
 import brightlintel.geom.Point;
+import brightlintel.geom.Ring;
+import brightlintel.geom.Tolerances;
+import brightlintel.joint.SlabOutline;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,8 +21,10 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * What somebody changed of what had been proposed and taken: a thickness or kind of walls, what fills openings and how high, a column's
- * section. What was proposed alike is proposed so, too. Where two of one measure were changed otherwise, nothing follows.
+ * What somebody changed of what had been proposed and taken: a wall's thickness or kind, the face it is drawn along, what it stands on and
+ * reaches up to; what fills openings and how high; a column's section. What was proposed alike is proposed so, too. Where two of one
+ * measure
+ * were changed otherwise, nothing follows; nor from a place, which says nothing of others.
  */
 public final class Corrections {
     public static final Corrections NONE = new Corrections();
@@ -32,11 +38,19 @@ public final class Corrections {
 
     private record Pair(StoreyElement proposed, StoreyElement is) { }
 
+    private List<Wall> walls = List.of();
+    /** Of the building; worked out when a face is asked for. */
+    private Optional<Ring> edge;
+
+    /** The face that a wall is drawn along, as others have it as well: which is left and right depends on how each was drawn. */
+    private enum Along { MIDDLE, OUTSIDE, INSIDE, EITHER }
+
     private Corrections() { }
 
     /** @param all what was proposed of the storey; there: what it holds */
     public static Corrections of(Recognised all, Contents there) {
         Corrections out = new Corrections();
+        out.walls = all.walls();
         List<Pair> pairs = new ArrayList<>();
         for (Wall p : all.walls()) standing(p, there).ifPresent(w -> pairs.add(new Pair(p, w)));
         Map<ElementId, Wall> hosts = new HashMap<>();
@@ -53,14 +67,16 @@ public final class Corrections {
         for (Column p : all.columns()) there.columns().stream().filter(c -> isTaken(c) && c.at().distance(p.at()) < SAME).findFirst()
             .ifPresent(c -> pairs.add(new Pair(p, c)));
         for (Pair p : pairs) if (isChanged(p.proposed, p.is)) out.changed.add(p);
-        for (Pair p : pairs) if (!isChanged(p.proposed, p.is)) out.like(p.proposed).ifPresent(l -> out.others.put(p.is.id(), as(p.is, l)));
+        for (Pair p : pairs) if (!isChanged(p.proposed, p.is)) out.like(p.proposed).map(l -> out.as(p.is, l)).filter(x -> isChanged(p.is,
+            x))
+            .ifPresent(x -> out.others.put(p.is.id(), x));
         return out;
     }
 
     /** As what one is to be made, since what was proposed alike was made so. */
     private Optional<StoreyElement> like(StoreyElement proposed) {
         List<StoreyElement> as = changed.stream().filter(c -> isAlike(c.proposed, proposed)).map(Pair::is).toList();
-        return as.isEmpty() || as.stream().anyMatch(x -> isChanged(as.getFirst(), x)) ? Optional.empty() : Optional.of(as.getFirst());
+        return as.isEmpty() || as.stream().anyMatch(x -> differs(as.getFirst(), x)) ? Optional.empty() : Optional.of(as.getFirst());
     }
 
     private static boolean isTaken(StoreyElement e) {
@@ -91,10 +107,12 @@ public final class Corrections {
         };
     }
 
-    /** Whether what stands is otherwise than what was proposed; or two that stand are. */
+    /** Whether what stands is otherwise than what was proposed. */
     private static boolean isChanged(StoreyElement proposed, StoreyElement is) {
         return switch (proposed) {
-            case Wall w -> Math.abs(w.thickness().value() - ((Wall) is).thickness().value()) > ROUNDED;
+            case Wall w -> is instanceof Wall x && (Math.abs(w.thickness().value() - x.thickness().value()) > ROUNDED
+                || w.side() != x.side()
+                || !w.base().equals(x.base()) || !w.top().equals(x.top()));
             case Opening o -> is instanceof Opening x && (!o.filling().isLike(x.filling())
                 || Math.abs(o.sill().value() - x.sill().value()) > ROUNDED
                 || Math.abs(o.head().value() - x.head().value()) > ROUNDED);
@@ -103,12 +121,39 @@ public final class Corrections {
         };
     }
 
+    /** Whether two that were changed say different things of others. */
+    private boolean differs(StoreyElement a, StoreyElement b) {
+        return a instanceof Wall x && b instanceof Wall y ? Math.abs(x.thickness().value() - y.thickness().value()) > ROUNDED
+            || along(x) != along(y) || !x.base().equals(y.base()) || !x.top().equals(y.top()) : isChanged(a, b);
+    }
+
+    private Along along(Wall w) {
+        if (w.side() == Side.CENTRE) return Along.MIDDLE;
+        Optional<Boolean> left = outsideIsLeft(w);
+        return left.isEmpty() ? Along.EITHER : left.get() == (w.side() == Side.LEFT) ? Along.OUTSIDE : Along.INSIDE;
+    }
+
+    /** Of a wall at the edge of the building. */
+    private Optional<Boolean> outsideIsLeft(Wall w) {
+        if (edge == null) edge = SlabOutline.around(walls, Tolerances.BUILDING);
+        double half = w.thickness().value() + AT;
+        Point left = w.reference().at(w.length() / 2, half), right = w.reference().at(w.length() / 2, -half);
+        return edge.filter(r -> r.holds(left) != r.holds(right)).map(r -> r.holds(right));
+    }
+
+    /** Within the house neither of two faces is the outer one: only the middle says something of others. */
+    private Side side(Wall w, Wall like) {
+        Along a = along(like);
+        if (a == Along.MIDDLE) return Side.CENTRE;
+        Optional<Boolean> left = outsideIsLeft(w);
+        return a == Along.EITHER || left.isEmpty() ? w.side() : left.get() == (a == Along.OUTSIDE) ? Side.LEFT : Side.RIGHT;
+    }
+
     /** One made as another is; its place, width and provenance stay. */
-    private static StoreyElement as(StoreyElement e, StoreyElement like) {
+    private StoreyElement as(StoreyElement e, StoreyElement like) {
         return switch (e) {
-            case Wall w -> new Wall(w.id(), w.reference(), w.side(), ((Wall) like).thickness(), w.base(), w.top(), w.from(),
-                ((Wall) like).kind(),
-                w.runs(), w.stance());
+            case Wall w -> new Wall(w.id(), w.reference(), side(w, (Wall) like), ((Wall) like).thickness(), ((Wall) like).base(),
+                ((Wall) like).top(), w.from(), ((Wall) like).kind(), w.runs(), w.stance());
             case Opening o -> o.withHeights(((Opening) like).sill(),
                 ((Opening) like).head()).with(o.filling().as(((Opening) like).filling()));
             case Column c -> c.with(((Column) like).section());

@@ -16,7 +16,9 @@ import brightlintel.building.Opening;
 import brightlintel.building.Placement;
 import brightlintel.building.Provenance;
 import brightlintel.building.Role;
+import brightlintel.building.Side;
 import brightlintel.building.StoreyElement;
+import brightlintel.building.Top;
 import brightlintel.building.Wall;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
@@ -53,6 +55,31 @@ class FollowingTest {
         assertThat(rest.walls().getFirst().thickness().value()).as("what waits").isCloseTo(0.3, within(1e-9));
         assertThat(rest.walls().getLast()).isEqualTo(all.get(3));
         assertThat(rest.walls().getFirst().from()).isEqualTo(PROPOSED);
+    }
+
+    /** Drawn the other way round, the outer face is the other one; within the house neither is. */
+    @Test void theFaceThatAnOuterWallIsDrawnAlongFollows() {
+        List<Wall> all = walls("a 0 0 -> 6 0 thick 0.3\nb 6 5 -> 6 0 thick 0.3\nc 6 5 -> 0 5 thick 0.3\nd 0 5 -> 0 0 thick 0.3\ne 3 0 -> 3 5 thick 0.3");
+        List<StoreyElement> there = new ArrayList<>(all);
+        // what lies to the right of a is outside
+        there.set(0, all.get(0).withSide(Side.RIGHT));
+        Corrections c = Corrections.of(proposed(all, List.of()), new Contents(there));
+        List<Side> sides = all.subList(1, 4).stream().map(w -> ((Wall) c.others().get(w.id())).side()).toList();
+        assertThat(sides).containsExactly(Side.LEFT, Side.RIGHT, Side.RIGHT);
+        assertThat(c.others()).as("within the house").doesNotContainKey(all.get(4).id());
+        // another outer wall drawn along its outer face, which is its left one, says the same
+        there.set(1, all.get(1).withSide(Side.LEFT));
+        assertThat(Corrections.of(proposed(all, List.of()), new Contents(there)).others()).containsKey(all.get(2).id());
+        there.set(1, all.get(1).withSide(Side.RIGHT));
+        assertThat(Corrections.of(proposed(all, List.of()), new Contents(there)).others()).as("two answers").isEmpty();
+    }
+
+    @Test void howFarUpAWallReachesFollows() {
+        List<Wall> all = walls("a 0 0 -> 6 0 thick 0.12\nb 6 0 -> 6 5 thick 0.12");
+        Top low = new Top.Height(Given.stated(1.1));
+        Corrections c = Corrections.of(proposed(all, List.of()), new Contents(List.of(all.get(0).withTop(low), all.get(1))));
+        assertThat(((Wall) c.others().get(all.get(1).id())).top()).isEqualTo(low);
+        assertThat(c.followedBy(proposed(List.of(all.get(1)), List.of())).walls().getFirst().top()).isEqualTo(low);
     }
 
     /** Changed two ways, nobody knows which the others are; drawn by hand, nothing was changed. */

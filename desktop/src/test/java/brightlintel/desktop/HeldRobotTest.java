@@ -7,10 +7,12 @@ import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
 import brightlintel.building.Opening;
 import brightlintel.building.Provenance;
+import brightlintel.building.Verdict;
 import brightlintel.building.Wall;
 import brightlintel.demo.DemoDrawings;
 import brightlintel.desktop.state.Proposals;
 import brightlintel.edit.Tracing;
+import brightlintel.edit.Verdicts;
 import brightlintel.geom.Affine;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
@@ -146,6 +148,11 @@ class HeldRobotTest extends TracingRobot {
         assertThat(w.proposals().held()).isPresent();
         command("Hold against its drawing");
         assertThat(w.proposals().held()).isEmpty();
+        command("Hold against its drawing");
+        assertThat(w.proposals().of(Proposals.Kind.CHANGED)).as("what is kept is kept with the project").isEmpty();
+        assertThat(project().verdicts()).extracting(Verdict::kind).contains(Verdicts.HELD);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(w.proposals().of(Proposals.Kind.CHANGED)).as("undone, it is asked again").isNotEmpty();
     }
 
     private void robotApply(Edit e) {
