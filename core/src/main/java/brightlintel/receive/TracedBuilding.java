@@ -112,7 +112,8 @@ public final class TracedBuilding {
         List<Wall> walls = f.walls().stream().filter(wanted).toList();
         Set<ElementId> ids = walls.stream().map(Wall::id).collect(Collectors.toSet());
         Optional<Ring> edge = SlabOutline.around(walls, Tolerances.BUILDING);
-        out = Taking.walls(on, walls, w -> edge.filter(e -> SlabOutline.isOuter(w, e)).isPresent(), TracedBuilding::kind).apply(out);
+        out = Taking.walls(on, walls, w -> edge.filter(e -> SlabOutline.isOuter(w, e)).isPresent(), f.built(),
+            new Taking.Names(TracedBuilding::kind, "core", "layer")).apply(out);
         List<Opening> openings = f.openings().stream().filter(o -> wanted.test(o) && ids.contains(o.wall())).toList();
         List<StoreyElement> more = new ArrayList<>(openings);
         more.addAll(f.columns().stream().filter(wanted).toList());

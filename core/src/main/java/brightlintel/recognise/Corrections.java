@@ -165,7 +165,7 @@ public final class Corrections {
     public Recognised followedBy(Recognised open) {
         if (changed.isEmpty()) return open;
         return new Recognised(open.grid(), list(open.walls(), Wall.class::cast), list(open.openings(), Opening.class::cast),
-            list(open.columns(), Column.class::cast), open.rooms(), open.grounds(), open.left(), open.wells());
+            list(open.columns(), Column.class::cast), open.rooms(), open.grounds(), open.left(), open.wells(), open.built());
     }
 
     private <T extends StoreyElement> List<T> list(List<T> some, Function<StoreyElement, T> cast) {

@@ -70,7 +70,7 @@ public final class Pending {
             rooms.add(r);
             grounds.add(now.get());
         }
-        return new Recognised(grid, open, openings, columns, rooms, grounds, all.left(), all.wells());
+        return new Recognised(grid, open, openings, columns, rooms, grounds, all.left(), all.wells(), all.built());
     }
 
     private static Set<DrawnRef> refused(Project p) {

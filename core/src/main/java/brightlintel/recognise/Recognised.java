@@ -57,11 +57,11 @@ import java.util.stream.Stream;
  * @param wells   where the floor is open to the one below, if there is one
  */
 public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> openings, List<Column> columns, List<Room> rooms,
-                         List<Enclosure> grounds, List<Leftover> left, List<Ring> wells) {
+                         List<Enclosure> grounds, List<Leftover> left, List<Ring> wells, Map<ElementId, List<Double>> built) {
     /** From this confidence on a proposal counts as sure. Where it comes from: docs/recognise.md. */
     public static final double SURE_FROM = 0.88;
     public static final Recognised NOTHING = new Recognised(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of());
+        List.of(), Map.of());
     private static final double SURE = 0.9, FAIR = 0.75, TAGGED = 0.97;
     /** Of things on a layer: as many that are told to be walls make it one that holds walls. */
     private static final double WALLS = 0.1;
@@ -79,6 +79,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         grounds = List.copyOf(grounds);
         left = List.copyOf(left);
         wells = List.copyOf(wells);
+        built = Map.copyOf(built);
     }
 
     /** 0 to 1; 1 for what nobody proposed. */
@@ -139,7 +140,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         IntPredicate told = i -> !mixed.test(i) && role.apply(i) == Role.WALL;
         WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)), told);
         Passages whole = new Passages(new Reaching(d, finding.walls()).reached(), finding.gaps());
-        List<Wall> walled = whole.walls();
+        BuildUps layers = new BuildUps(d, role);
+        List<Wall> walled = layers.outsideLeft(whole.walls());
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
         List<Opening> symbols = new Opened(d, role, told, walled).of(whole.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
@@ -157,7 +159,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             .filter(l -> undrawn.stroke(l.stroke()).isPresent()).map(l -> l.of(undrawn.stroke(l.stroke()).getAsInt())).toList();
         List<Ring> wells = FloorHoles.of(d, role, rooms.enclosed, rooms.shafts);
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
-        return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left, wells);
+        return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left, wells, layers.of(found));
     }
 
     /** What an edge that nobody drew belongs to. */

@@ -30,7 +30,7 @@ public final class Within {
             all.walls().stream().filter(w -> half(outline, w.length(), w::middle)).toList(),
             all.openings().stream().filter(o -> at(o, all, there).filter(outline::holds).isPresent()).toList(),
             all.columns().stream().filter(c -> outline.holds(c.at())).toList(), rooms, grounds,
-            all.left().stream().filter(l -> outline.holds(l.at())).toList(), all.wells());
+            all.left().stream().filter(l -> outline.holds(l.at())).toList(), all.wells(), all.built());
     }
 
     private static boolean half(Ring outline, double length, DoubleFunction<Point> at) {

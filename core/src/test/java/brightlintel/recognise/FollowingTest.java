@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 import org.junit.jupiter.api.Test;
@@ -36,7 +37,7 @@ class FollowingTest {
     }
 
     private static Recognised proposed(List<Wall> walls, List<Opening> openings) {
-        return new Recognised(List.of(), walls, openings, List.of(), List.of(), List.of(), List.of(), List.of());
+        return new Recognised(List.of(), walls, openings, List.of(), List.of(), List.of(), List.of(), List.of(), Map.of());
     }
 
     private static Opening window(Wall in, double along, double width) {

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.function.UnaryOperator;
 
@@ -125,7 +126,7 @@ class HeldTest {
             break;
         }
         Recognised two = new Recognised(List.of(), Walls.read("a 0 0 -> 3 0 thick 0.2"), List.of(), List.of(), List.of(), List.of(), List.of(),
-            List.of());
+            List.of(), Map.of());
         assertThat(Held.of(two, new Contents(List.of())).agreeing()).isZero();
         assertThat(Held.of(Recognised.NOTHING, new Contents(two.walls()))).as("a drawing of nothing says nothing").isEqualTo(Held.NOTHING);
     }

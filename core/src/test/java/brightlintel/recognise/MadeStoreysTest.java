@@ -1,11 +1,16 @@
 package brightlintel.recognise;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brightlintel.building.Opening;
 import brightlintel.building.Placement;
+import brightlintel.building.Project;
+import brightlintel.building.StoreyId;
 import brightlintel.building.Wall;
+import brightlintel.building.WallKind;
 import brightlintel.drawing.Progress;
+import brightlintel.edit.Taking;
 import brightlintel.geom.Point;
 import brightlintel.joint.Enclosure;
 import brightlintel.read.Wanted;
@@ -16,6 +21,7 @@ import brightlintel.write.dxf.DxfWriter;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,7 +65,27 @@ class MadeStoreysTest {
         assertThat(s.sureRight).as("of sure walls, " + m).isGreaterThanOrEqualTo(0.98 * s.sure);
     }
 
-    private void score(MadeStorey.Manner m, MadeStorey made, int seed, Score s) throws Exception {
+    /** Plaster of two centimetres outside, and nine of insulation within. */
+    @ParameterizedTest @EnumSource(value = MadeStorey.Manner.class, names = {"LAYERED", "LAYERED_ONE", "LAYERS_APART", "MERGED", "FACES_THROUGH"})
+    void layersOfWallsAreToldFromTheOutside(MadeStorey.Manner m) throws Exception {
+        Recognised found = found(new MadeStorey(m, 100 * m.ordinal() + 1), 1).found;
+        boolean layered = m.name().startsWith("LAYER");
+        assertThat(found.built()).hasSize(layered ? 4 : 0);
+        for (List<Double> layers : found.built().values()) {
+            assertThat(layers).hasSize(3);
+            for (int i = 0; i < 3; i++) assertThat(layers.get(i)).isCloseTo(new double[] {0.02, 0.19, 0.09}[i], within(0.002));
+        }
+        Project p = Project.empty("p", "");
+        StoreyId on = p.storeys().getFirst().id();
+        p = Taking.walls(on, found.walls(), w -> w.thickness().value() > 0.2, found.built(), new Taking.Names((_, t) -> "w" + t, "core", "layer")).apply(p);
+        WallKind outer = p.wallKinds().stream().filter(WallKind::outer).findFirst().orElseThrow();
+        assertThat(outer.layers()).extracting(WallKind.Layer::material).isEqualTo(layered ? List.of("layer", "core", "layer") : List.of());
+        assertThat(p.wallKinds()).filteredOn(k -> !k.outer()).allSatisfy(k -> assertThat(k.layers()).isEmpty());
+    }
+
+    private record Found(Recognised found, Placement place) { }
+
+    private Found found(MadeStorey made, int seed) throws Exception {
         Path file = folder.resolve("made-" + seed + ".dxf");
         try (OutputStream out = Files.newOutputStream(file)) {
             DxfWriter.write(made.drawn().drawing(), out);
@@ -67,8 +93,13 @@ class MadeStoreysTest {
         DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
         Cleaned c = Cleaned.whole("made", shelf.take(file, new Wanted(1, ""), Progress.NONE));
         var u = c.project().underlay(c.underlay()).orElseThrow();
-        Recognised found = Recognised.of(shelf.placed(u, Progress.NONE), c.reckoning(), c.roles());
-        Placement place = u.placement();
+        return new Found(Recognised.of(shelf.placed(u, Progress.NONE), c.reckoning(), c.roles()), u.placement());
+    }
+
+    private void score(MadeStorey.Manner m, MadeStorey made, int seed, Score s) throws Exception {
+        Found f0 = found(made, seed);
+        Recognised found = f0.found;
+        Placement place = f0.place;
         for (Wall w : made.plan.walls) for (double x = 0.1; x < w.length() - 0.1; x += 0.2) {
             Point p = place.apply(w.middle(x).turn(made.turn).times(1000));
             s.whole += 0.2;

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 import org.junit.jupiter.api.BeforeEach;
@@ -66,7 +67,7 @@ class PendingTest {
     }
 
     private Project withWalls() {
-        return Taking.walls(on, all.walls(), _ -> false, (_, t) -> "w" + t).apply(empty);
+        return Taking.walls(on, all.walls(), _ -> false, all.built(), new Taking.Names((_, t) -> "w" + t, "core", "layer")).apply(empty);
     }
 
     @Test void whatIsTakenDoesNotWait() {
@@ -90,7 +91,7 @@ class PendingTest {
         assertThat(p.wallKinds()).isNotEmpty();
         for (Wall w : p.on(on).walls()) w.kind().flatMap(p::wallKind).ifPresent(k -> assertThat(w.thickness().value()).isEqualTo(k.thickness()));
         assertThat(p.on(on).walls()).anyMatch(w -> w.kind().isPresent());
-        assertThat(Taking.walls(on, List.of(), _ -> false, (_, _) -> "w").apply(p)).as("nothing taken").isEqualTo(p);
+        assertThat(Taking.walls(on, List.of(), _ -> false, Map.of(), new Taking.Names((_, _) -> "w", "core", "layer")).apply(p)).as("nothing taken").isEqualTo(p);
     }
 
     /** By what it stands on, so that another reading of the same drawing does not bring it back. */

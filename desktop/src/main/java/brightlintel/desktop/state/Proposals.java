@@ -422,7 +422,7 @@ public final class Proposals {
         whole.addAll(some);
         Optional<Ring> edge = SlabOutline.around(whole, Tolerances.BUILDING);
         LengthFormat lengths = w.lengths();
-        return Taking.walls(on, some, x -> edge.filter(r -> SlabOutline.isOuter(x, r)).isPresent(), (outer, t) ->
-            Words.of(outer ? "kind.outer-name" : "kind.inner-name", lengths.part(t)));
+        return Taking.walls(on, some, x -> edge.filter(r -> SlabOutline.isOuter(x, r)).isPresent(), open().built(), new Taking.Names((outer,
+            t) -> Words.of(outer ? "kind.outer-name" : "kind.inner-name", lengths.part(t)), Words.of("kind.core"), Words.of("kind.layer")));
     }
 }
