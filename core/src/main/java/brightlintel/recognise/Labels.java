@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,7 @@ final class Labels {
     private static final Pattern DECIMAL = Pattern.compile("\\d{1,5}[.,]\\d{1,2}");
     private final PlacedDrawing d;
     private final Map<Enclosure, List<Line>> in = new HashMap<>();
+    private final Map<TextMark, Point> tips = new IdentityHashMap<>();
     private final Map<Manner, Set<Enclosure>> names = new HashMap<>(), others = new HashMap<>();
 
     private record Manner(int layer, long size) { }
@@ -41,11 +43,16 @@ final class Labels {
     private record Line(String text, Point at, Manner manner, boolean name) { }
 
     /** @param measure whether a text, by its number among all, is a measure or a grid's label; openings: their middles */
-    Labels(PlacedDrawing d, List<Enclosure> rooms, IntPredicate measure, List<Point> openings) {
+    Labels(PlacedDrawing d, Leaders leaders, List<Enclosure> rooms, IntPredicate measure, List<Point> openings) {
         this.d = d;
         List<TextMark> texts = new ArrayList<>();
         for (int i = 0; i < d.strokes().texts().size(); i++)
             if (d.cleared().markShown(i) && !measure.test(i)) texts.add(d.strokes().texts().get(i));
+        for (TextMark t : texts) {
+            Point at = d.toBuilding().apply(t.box().centre());
+            boolean inside = rooms.stream().anyMatch(e -> e.holds(at));
+            (inside ? leaders.tip(t) : leaders.tipOrEnd(t)).ifPresent(p -> tips.put(t, p));
+        }
         Map<Enclosure, List<Writing.Row>> rows = new LinkedHashMap<>();
         Map<Manner, int[]> atOpenings = new HashMap<>();
         List<Writing.Row> words = Writing.words(texts);
@@ -83,9 +90,9 @@ final class Labels {
         return text.chars().anyMatch(Character::isLetter) && isPlain(text);
     }
 
-    /** That holds its middle; null for none. */
+    /** That holds its middle, or what it points to; null for none. */
     private Enclosure room(Writing.Row r, List<Enclosure> rooms) {
-        Point at = d.toBuilding().apply(r.centre());
+        Point at = tips.getOrDefault(r.first(), d.toBuilding().apply(r.centre()));
         return rooms.stream().filter(e -> e.holds(at)).findFirst().orElse(null);
     }
 

@@ -39,8 +39,11 @@ final class OpeningWords {
     private static final Comparator<String> SILLS_FIRST = Comparator.comparing(t -> !SILL.matcher(t).find());
     private final PlacedDrawing d;
 
-    OpeningWords(PlacedDrawing d) {
+    private final Leaders leaders;
+
+    OpeningWords(PlacedDrawing d, Leaders leaders) {
         this.d = d;
+        this.leaders = leaders;
     }
 
     private record Word(String text, Point at) { }
@@ -73,7 +76,7 @@ final class OpeningWords {
             if (!d.cleared().markShown(i)) continue;
             for (String line : t.plain().split("\n"))
                 if (SIZE.matcher(line).find() || SILL.matcher(line).find() || HEAD.matcher(line).find() || fire(line).isPresent())
-                    out.add(new Word(line.strip(), d.toBuilding().apply(t.box().centre())));
+                    out.add(new Word(line.strip(), leaders.tipOrEnd(t).orElseGet(() -> d.toBuilding().apply(t.box().centre()))));
         }
         return out;
     }

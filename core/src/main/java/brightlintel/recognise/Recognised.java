@@ -67,6 +67,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     private static final double WALLS = 0.1;
     private static final Set<Role> NO_LINE = EnumSet.of(Role.GRID, Role.HATCH, Role.DIMENSION, Role.TEXT, Role.ROOM_LABEL, Role.SHEET,
         Role.SITE);
+    /** What a line is that may lead from words to what they speak of. */
+    private static final Set<Role> LEADS = EnumSet.of(Role.TEXT, Role.ROOM_LABEL, Role.OTHER, Role.FURNITURE, Role.DIMENSION);
     private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN,
         Role.DIMENSION, Role.SITE);
 
@@ -151,15 +153,17 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             i -> mixed.test(i) || !columns.test(i), believed, lines).columns();
         AtColumns ended = new AtColumns(believed, symbols.stream().filter(o -> isIn(o, believed, posts)).toList(), posts);
         List<Wall> found = ended.walls();
-        List<Opening> holes = new OpeningWords(d).read(Confidence.weighed(ended.openings(), found), found);
+        Leaders leaders = new Leaders(d, i -> LEADS.contains(role.apply(i)));
+        Schedules lists = new Schedules(d, leaders);
+        List<Opening> holes = lists.openings(new OpeningWords(d, leaders).read(Confidence.weighed(ended.openings(), found), found), found);
         progress.at(Progress.Stage.RECOGNISING, 4, 5);
-        Rooms rooms = Rooms.of(d, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
+        Rooms rooms = Rooms.of(d, leaders, found, holes, posts, i -> roles.ofMarks().get(i) == Role.DIMENSION
             || roles.ofMarks().get(i) == Role.GRID);
         List<Leftover> left = new Leftovers(d, role, found, holes, posts, lines).of().stream()
             .filter(l -> undrawn.stroke(l.stroke()).isPresent()).map(l -> l.of(undrawn.stroke(l.stroke()).getAsInt())).toList();
         List<Ring> wells = FloorHoles.of(d, role, rooms.enclosed, rooms.shafts);
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
-        return new Recognised(lines, found, holes, posts, rooms.rooms, rooms.grounds, left, wells, layers.of(found));
+        return new Recognised(lines, found, holes, posts, lists.rooms(rooms.rooms), rooms.grounds, left, wells, layers.of(found));
     }
 
     /** What an edge that nobody drew belongs to. */
@@ -219,7 +223,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         /** Square metres: a cavity is smaller; a shaft that nothing leads into. Metres: a room's edge from a wall's face. */
         private static final double LEAST = 0.4, SHAFT = 3, BY = 0.02;
 
-        static Rooms of(PlacedDrawing d, List<Wall> walls, List<Opening> openings, List<Column> columns,
+        static Rooms of(PlacedDrawing d, Leaders leaders, List<Wall> walls, List<Opening> openings, List<Column> columns,
             IntPredicate measure) {
             List<StoreyElement> all = new ArrayList<>(walls);
             all.addAll(columns);
@@ -228,7 +232,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             List<Enclosure> enclosed = Enclosures.of(new Contents(all), Tolerances.BUILDING).all().stream().filter(e -> e.area() >= LEAST)
                 .toList();
             Map<ElementId, Wall> byId = walls.stream().collect(Collectors.toMap(Wall::id, w -> w));
-            Labels labels = new Labels(d, enclosed, measure, openings.stream().map(o -> byId.get(o.wall()).middle(o.along())).toList());
+            Labels labels = new Labels(d, leaders, enclosed, measure,
+                openings.stream().map(o -> byId.get(o.wall()).middle(o.along())).toList());
             List<Enclosure> shafts = new ArrayList<>();
             for (Enclosure e : enclosed) {
                 RoomWords words = labels.in(e);

@@ -170,6 +170,17 @@ public final class Sketch {
         return line(x0, y, x1, y).line(x0, y + thick, x1, y + thick);
     }
 
+    /** With its arrow at the first of its points x0 y0 x1 y1 ... */
+    public Sketch leader(double... xy) {
+        double[] rows = new double[xy.length / 2 * 3];
+        for (int i = 0; i < xy.length / 2; i++) {
+            rows[3 * i] = xy[2 * i];
+            rows[3 * i + 1] = xy[2 * i + 1];
+        }
+        out.add(new Entity.Leader(key(), style, Vec3.UP, Doubles.of(rows)));
+        return this;
+    }
+
     /** A leaf open by a right angle, to the right of its hinge. */
     public Sketch door(double x, double y, double leaf) {
         return line(x, y, x, y + leaf).arc(x, y, leaf, 0, 90);

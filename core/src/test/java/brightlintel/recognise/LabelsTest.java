@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,11 @@ class LabelsTest {
     }
 
     private static RoomWords words(Sketch s, Enclosure room, Point... openings) {
-        return new Labels(placed(s), List.of(room), _ -> false, List.of(openings)).in(room);
+        return labels(placed(s), List.of(room), _ -> false, List.of(openings)).in(room);
+    }
+
+    private static Labels labels(PlacedDrawing d, List<Enclosure> rooms, IntPredicate measure, List<Point> openings) {
+        return new Labels(d, new Leaders(d, _ -> true), rooms, measure, openings);
     }
 
     @Test void ofNamesTheMannerCountsThatMostRoomsHave() {
@@ -39,7 +44,7 @@ class LabelsTest {
         PlacedDrawing d = placed(s);
         List<Enclosure> rooms = IntStream.range(0, 4).mapToObj(i -> new Enclosure(new Ring(List.of(new Point(5 * i, 0), new Point(
             5 * i + 4.8, 0), new Point(5 * i + 4.8, 5), new Point(5 * i, 5))), List.of())).toList();
-        Labels l = new Labels(d, rooms, _ -> false, List.of());
+        Labels l = labels(d, rooms, _ -> false, List.of());
         for (int i = 0; i < 4; i++) {
             assertThat(l.in(rooms.get(i)).name()).isEqualTo("Office");
             assertThat(l.in(rooms.get(i)).number()).isEqualTo("0.0" + (i + 1));
@@ -92,7 +97,7 @@ class LabelsTest {
             .text("3115", 2500, 2100, 200, 0));
         Enclosure r = room(0, 0, 5, 4);
         int measure = IntStream.range(0, 4).filter(i -> d.strokes().texts().get(i).plain().equals("3115")).findFirst().orElseThrow();
-        RoomWords w = new Labels(d, List.of(r), i -> i == measure, List.of()).in(r);
+        RoomWords w = labels(d, List.of(r), i -> i == measure, List.of()).in(r);
         assertThat(w.name()).isEqualTo("Stair");
         assertThat(w.number()).isEmpty();
     }
@@ -102,15 +107,25 @@ class LabelsTest {
         List<Enclosure> rooms = List.of(room(0, 0, 2, 2), room(2.1, 0, 3, 2));
         Sketch over = new Sketch().text("Shower", 200, 1000, 250, 0).text("/", 1500, 1000, 250, 0).text("WC", 2000, 1000, 250, 0)
             .text("Bedroom", 2500, 400, 250, 0);
-        Labels l = new Labels(placed(over), rooms, _ -> false, List.of());
+        Labels l = labels(placed(over), rooms, _ -> false, List.of());
         assertThat(l.in(rooms.get(0)).name()).isEqualTo("Shower / WC");
         assertThat(l.in(rooms.get(1)).name()).isEqualTo("Bedroom");
         Sketch two = new Sketch().text("Lobby", 900, 1000, 250, 0).text("Bath", 2200, 1000, 250, 0);
-        Labels both = new Labels(placed(two), rooms, _ -> false, List.of());
+        Labels both = labels(placed(two), rooms, _ -> false, List.of());
         assertThat(both.in(rooms.get(0)).name()).isEqualTo("Lobby");
         assertThat(both.in(rooms.get(1)).name()).isEqualTo("Bath");
         // a figure beyond the wall is no part of a number
         Sketch figures = new Sketch().text("117", 1300, 1000, 250, 0).text("262", 2000, 1000, 250, 0).text("Office", 600, 500, 250, 0);
-        assertThat(new Labels(placed(figures), List.of(rooms.get(0)), _ -> false, List.of()).in(rooms.get(0)).number()).isEqualTo("117");
+        assertThat(labels(placed(figures), List.of(rooms.get(0)), _ -> false, List.of()).in(rooms.get(0)).number()).isEqualTo("117");
+    }
+
+    /** A leader's arrow; or a plain line that leads away from words that stand in no room. */
+    @Test void wordsOutsideNameTheRoomThatTheyPointInto() {
+        Sketch s = new Sketch().text("Store", 9000, 8000, 200, 0).leader(1500, 1000, 8000, 7000, 8800, 7850);
+        s.text("Duct", -5000, 1000, 200, 0).line(-4600, 1000, 3500, 1000);
+        List<Enclosure> rooms = List.of(room(0, 0, 3, 3), room(3, 0, 3, 3));
+        Labels l = labels(placed(s), rooms, _ -> false, List.of());
+        assertThat(l.in(rooms.get(0)).name()).isEqualTo("Store");
+        assertThat(l.in(rooms.get(1)).name()).isEqualTo("Duct");
     }
 }

@@ -13,6 +13,7 @@ import brightlintel.geom.Point;
 import brightlintel.notation.Drawings;
 import brightlintel.notation.Sketch;
 import brightlintel.notation.Walls;
+import brightlintel.place.PlacedDrawing;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -27,7 +28,8 @@ class OpeningWordsTest {
     }
 
     private static List<Opening> read(Sketch s, Opening... some) {
-        return new OpeningWords(Drawings.placed(s.drawing(), Placement.assumed(0.001, Point.ORIGIN), Set.of())).read(List.of(some), WALL);
+        PlacedDrawing d = Drawings.placed(s.drawing(), Placement.assumed(0.001, Point.ORIGIN), Set.of());
+        return new OpeningWords(d, new Leaders(d, _ -> true)).read(List.of(some), WALL);
     }
 
     /** Centimetres, millimetres, metres, feet: the height counts where the width is the drawn one. */
