@@ -163,7 +163,9 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
             .filter(l -> undrawn.stroke(l.stroke()).isPresent()).map(l -> l.of(undrawn.stroke(l.stroke()).getAsInt())).toList();
         List<Ring> wells = FloorHoles.of(d, role, rooms.enclosed, rooms.shafts);
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
-        return new Recognised(lines, found, holes, posts, lists.rooms(rooms.rooms), rooms.grounds, left, wells, layers.of(found));
+        return new Recognised(lines, found.stream().map(Stated::of).toList(), holes.stream().map(Stated::of).toList(),
+            posts.stream().map(Stated::of).toList(), lists.rooms(rooms.rooms).stream().map(Stated::of).toList(), rooms.grounds, left, wells,
+            layers.of(found));
     }
 
     /** What an edge that nobody drew belongs to. */
