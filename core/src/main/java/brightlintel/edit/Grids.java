@@ -2,6 +2,7 @@ package brightlintel.edit;
 
 import brightlintel.building.Edit;
 import brightlintel.building.ElementId;
+import brightlintel.building.GridHub;
 import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Project;
@@ -49,11 +50,28 @@ public final class Grids {
         }
     }
 
-    /** Straight lines that run alike, of one storey; those that stand alone are families of one. */
+    /** Rays about the place at which they meet, arcs from the inside out; each family in its order. */
+    public static List<List<GridLine>> radial(Project p, StoreyId on) {
+        List<GridLine> all = p.grid().stream().filter(g -> g.isOn(on)).toList();
+        List<List<GridLine>> out = new ArrayList<>();
+        hub(all).ifPresent(h -> out.add(all.stream().filter(g -> GridHub.meets(g.line(), h)).sorted(Comparator.comparing(GridLine::label,
+            GridLabels::compare)).toList()));
+        List<GridLine> arcs = all.stream().filter(g -> !g.line().isStraight()).sorted(Comparator.comparingDouble(g -> g.line().radius()))
+            .toList();
+        if (!arcs.isEmpty()) out.add(arcs);
+        return out;
+    }
+
+    private static Optional<Point> hub(List<GridLine> some) {
+        return GridHub.of(some.stream().map(GridLine::line).toList());
+    }
+
+    /** Straight lines that run alike, of one storey; those that stand alone are families of one. Rays are none. */
     public static List<Family> families(Project p, StoreyId on) {
         List<List<GridLine>> all = new ArrayList<>();
+        Optional<Point> hub = hub(p.grid().stream().filter(g -> g.isOn(on)).toList());
         for (GridLine g : p.grid()) {
-            if (!g.isOn(on) || !g.line().isStraight()) continue;
+            if (!g.isOn(on) || !g.line().isStraight() || hub.filter(h -> GridHub.meets(g.line(), h)).isPresent()) continue;
             Optional<List<GridLine>> own = all.stream().filter(f -> Angles.betweenLines(f.getFirst().line().direction(0).angle(),
                 g.line().direction(0).angle()) < PARALLEL).findFirst();
             own.ifPresentOrElse(f -> f.add(g), () -> all.add(new ArrayList<>(List.of(g))));

@@ -44,7 +44,6 @@ import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * A storey as it is recognised: elements of the same values as those made by hand, each proposed with its confidence. Roles are hints of
@@ -134,8 +133,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         IntPredicate perhaps = i -> !open.test(i) && (role.apply(i) == Role.WINDOW || holds.test(i) && alone.test(i)
             && PERHAPS.contains(own.apply(i)));
         progress.at(Progress.Stage.RECOGNISING, 0, 5);
-        List<GridLine> lines = grid(DrawnGrid.of(d, Stream.concat(r.look().tagged().stream(), r.look().taggedRound().stream())
-            .toList(), grid), d);
+        List<GridLine> lines = grid(DrawnGrid.of(d, r.look().allTagged(), grid), d);
         progress.at(Progress.Stage.RECOGNISING, 1, 5);
         // on crossings they are told wherever they were drawn
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);

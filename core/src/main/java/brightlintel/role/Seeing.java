@@ -214,9 +214,7 @@ final class Seeing {
 
     /** Tagged lines, their tags, and long lines that are drawn in dashes and dots from end to end of the plan. */
     private void grid() {
-        List<Bubbles.Tagged> all = new ArrayList<>(s.look.tagged());
-        all.addAll(s.look.taggedRound());
-        for (Bubbles.Tagged t : all) {
+        for (Bubbles.Tagged t : s.look.allTagged()) {
             s.see(t.stroke(), Role.GRID, 4);
             double near = 1.4 / s.metres;
             s.look.circles().in(Box.around(t.at(), near / 4), c -> {

@@ -1,6 +1,7 @@
 package brightlintel.trace;
 
 import brightlintel.building.ElementId;
+import brightlintel.building.GridHub;
 import brightlintel.building.GridLabels;
 import brightlintel.building.GridLine;
 import brightlintel.building.Provenance;
@@ -14,7 +15,6 @@ import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,11 +27,13 @@ import java.util.function.IntPredicate;
  */
 public final class DrawnGrid {
     /** How far pieces of one line may lie off it, and turn; a line's length at least, of the drawing's; further is another drawing's. */
-    private static final double OFF = 0.006, LONG = 0.3, SAME = 0.003, HAIR = 0.01;
+    private static final double OFF = 0.006, LONG = 0.3, SAME = 0.003, HAIR = 0.01, SAME_HUB = 0.05;
     private static final double TURN = Math.toRadians(0.2);
     private final PlacedDrawing d;
     private final List<Bubbles.Tagged> tags;
     private final List<Line> lines = new ArrayList<>();
+    /** Of tagged lines. */
+    private Optional<Point> hub;
 
     /** @param tagged whether its label is written at its end; else the sequence asks for it; family: letters or figures, as is usual */
     public record Line(String label, Piece line, boolean tagged, List<Integer> strokes, String family) {
@@ -187,10 +189,15 @@ public final class DrawnGrid {
         }
     }
 
-    /** Of tagged arcs, or of three lines that meet: the circle of a tag has its middle on one, or where two cross. */
+    /** Of tagged arcs, or of lines that meet: the circle of a tag has its middle on one, or where two cross. */
     private boolean isMiddle(Point c) {
-        return lines.stream().anyMatch(l -> !l.line.isStraight() && l.line.centre().distance(c) < OFF) || lines.stream().filter(l ->
-            l.line.isStraight() && Math.abs(l.line.direction(0).cross(c.minus(l.line.a()))) < OFF).count() >= GridOrder.RAYS;
+        return lines.stream().anyMatch(l -> !l.line.isStraight() && l.line.centre().distance(c) < OFF) || hub().filter(h ->
+            h.distance(c) < SAME_HUB).isPresent();
+    }
+
+    private Optional<Point> hub() {
+        if (hub == null) hub = GridHub.of(lines.stream().map(Line::line).toList());
+        return hub;
     }
 
     private boolean isIn(int stroke) {

@@ -1,5 +1,6 @@
 package brightlintel.trace;
 
+import brightlintel.building.GridHub;
 import brightlintel.building.GridLabels;
 import brightlintel.geom.Angles;
 import brightlintel.geom.Point;
@@ -18,9 +19,8 @@ import java.util.function.ToDoubleFunction;
  * across it from below, rays round the place at which they meet, arcs about one place from the inside out.
  */
 final class GridOrder {
-    /** Metres: off the place at which rays meet, and between middles of arcs of one family. Sine of what are two directions. */
-    private static final double MEET = 0.05, TURNED = 0.02;
-    static final int RAYS = 3;
+    /** Metres between middles of arcs of one family. */
+    private static final double MEET = 0.05;
     private final List<Line> lines;
     private final List<Line> out = new ArrayList<>();
     private final Set<String> taken = new HashSet<>();
@@ -36,14 +36,16 @@ final class GridOrder {
     }
 
     private List<Line> all() {
-        List<Line> arcs = lines.stream().filter(l -> !l.line().isStraight()).toList(), rays = rays(arcs);
-        List<Line> plain = lines.stream().filter(l -> l.line().isStraight() && !rays.contains(l)).toList();
+        Optional<Point> hub = GridHub.of(lines.stream().map(Line::line).toList());
+        List<Line> arcs = lines.stream().filter(l -> !l.line().isStraight()).toList(), rays = hub.map(h -> lines.stream().filter(l ->
+            GridHub.meets(l.line(), h)).map(l -> outward(l, h)).toList()).orElse(List.of());
+        List<Line> plain = lines.stream().filter(l -> l.line().isStraight() && hub.filter(h -> GridHub.meets(l.line(), h))
+            .isEmpty()).toList();
         family("letters", plain.stream().filter(runsUp()).toList(), l -> l.line().at(l.line().length() / 2).x());
         family("figures", plain.stream().filter(runsUp().negate()).toList(), l -> l.line().at(l.line().length() / 2).y());
         if (!rays.isEmpty()) {
-            Point hub = hub(rays.get(0), rays.get(1)).orElseThrow();
-            double first = first(rays.stream().mapToDouble(l -> way(l, hub)).sorted().toArray());
-            family("figures", rays, l -> Angles.positive(way(l, hub) - first + 1e-9));
+            double first = first(rays.stream().mapToDouble(l -> way(l, hub.orElseThrow())).sorted().toArray());
+            family("figures", rays, l -> Angles.positive(way(l, hub.orElseThrow()) - first + 1e-9));
         }
         List<Line> left = new ArrayList<>(arcs);
         while (!left.isEmpty()) {
@@ -59,33 +61,10 @@ final class GridOrder {
         return l -> GridLabels.family(l.line()).equals("letters");
     }
 
-    /** Three straight lines or more, each in a direction of its own, that meet at one place: that of arcs, if there are any. */
-    private List<Line> rays(List<Line> arcs) {
-        List<Line> straight = lines.stream().filter(l -> l.line().isStraight()).toList();
-        List<Point> hubs = new ArrayList<>();
-        arcs.forEach(a -> hubs.add(a.line().centre()));
-        for (int i = 0; i < straight.size(); i++) for (int k = i + 1; k < straight.size(); k++)
-            hub(straight.get(i), straight.get(k)).ifPresent(hubs::add);
-        return hubs.stream().map(h -> straight.stream().filter(l -> meets(l, h)).toList()).filter(GridOrder::turns)
-            .max(Comparator.comparingInt(List::size)).orElse(List.of());
-    }
-
-    private static boolean meets(Line l, Point hub) {
-        return Math.abs(l.line().direction(0).cross(hub.minus(l.line().a()))) < MEET;
-    }
-
-    private static boolean turns(List<Line> some) {
-        List<Line> apart = new ArrayList<>();
-        for (Line l : some) if (apart.stream().noneMatch(o -> Math.abs(o.line().direction(0).cross(l.line().direction(0))) < TURNED))
-            apart.add(l);
-        return apart.size() >= RAYS;
-    }
-
-    private static Optional<Point> hub(Line a, Line b) {
-        Point u = a.line().direction(0), v = b.line().direction(0);
-        double c = u.cross(v);
-        return Math.abs(c) < TURNED ? Optional.empty() : Optional.of(a.line().a().plus(u.times(b.line().a().minus(a.line().a()).cross(v)
-            / c)));
+    /** Rays have their labels at their outer ends. */
+    private static Line outward(Line l, Point hub) {
+        boolean from = l.line().a().distance(hub) >= l.line().b().distance(hub);
+        return from ? l : new Line(l.label(), l.line().reversed(), l.tagged(), l.strokes(), l.family());
     }
 
     private static double way(Line l, Point hub) {

@@ -6,13 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import brightlintel.building.GridLine;
 import brightlintel.building.Placement;
 import brightlintel.correct.Reckoning;
-import brightlintel.correct.look.Bubbles;
 import brightlintel.correct.look.Drawn;
 import brightlintel.geom.Point;
 import brightlintel.notation.Drawings;
 import brightlintel.notation.Sketch;
 import brightlintel.place.PlacedDrawing;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.IntPredicate;
@@ -23,9 +21,7 @@ class DrawnGridTest {
     private static List<DrawnGrid.Line> of(Sketch s, PlacedDrawing d) {
         Reckoning r = Reckoning.of(Drawn.asReceived(s.drawing(), s.space(), d.strokes()));
         IntPredicate grid = i -> d.strokes().layers().get(d.strokes().layerOf(i)).name().equals("GRID");
-        List<Bubbles.Tagged> tags = new ArrayList<>(r.look().tagged());
-        tags.addAll(r.look().taggedRound());
-        return DrawnGrid.of(d, tags, grid);
+        return DrawnGrid.of(d, r.look().allTagged(), grid);
     }
 
     private static PlacedDrawing placed(Sketch s) {
@@ -85,6 +81,7 @@ class DrawnGridTest {
         List<DrawnGrid.Line> lines = of(s, d);
         assertThat(lines).extracting(DrawnGrid.Line::label).containsExactly("7", "8", "9", "10", "11", "A", "B", "C");
         assertThat(lines).filteredOn(l -> !l.tagged()).extracting(DrawnGrid.Line::label).containsExactly("10", "B");
+        assertThat(lines.subList(0, 5)).as("labels at the outer end").allSatisfy(l -> assertThat(l.line().a().length()).isCloseTo(15, within(1e-6)));
         DrawnGrid.Line c = lines.getLast();
         assertThat(c.strokes()).hasSize(9);
         assertThat(c.line().radius()).isCloseTo(13, within(1e-6));

@@ -122,6 +122,13 @@ public final class Look {
         return taggedRound;
     }
 
+    /** All grid lines by their tags. */
+    public List<Bubbles.Tagged> allTagged() {
+        List<Bubbles.Tagged> out = new ArrayList<>(tagged);
+        out.addAll(taggedRound);
+        return out;
+    }
+
     /** Rooms with an outline and a written area. */
     public List<Rooms.Room> rooms() {
         return rooms;

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -51,22 +52,26 @@ final class GridPart {
     private List<Node> build() {
         List<GridLine> fresh = w.foundGrid().fresh();
         List<Grids.Family> families = Grids.families(w.project(), w.storeyId());
+        List<List<GridLine>> radial = Grids.radial(w.project(), w.storeyId());
+        boolean none = families.isEmpty() && radial.isEmpty();
         List<Node> out = new ArrayList<>();
         boolean inHand = w.tool() instanceof GridTool || w.tool() instanceof GridSpacingsTool
             || w.selected().stream().anyMatch(e -> e instanceof GridLine);
         long odd = families.stream().mapToLong(GridPart::odd).sum();
-        Node pill = families.isEmpty() ? fresh.isEmpty() ? Parts.right(Words.of("trace.not-yet"), "quiet")
+        Node pill = none ? fresh.isEmpty() ? Parts.right(Words.of("trace.not-yet"), "quiet")
             : Parts.pill(Words.count("grid.found", fresh.size()), Tone.LOOK)
-            : Parts.pill("✓ " + ranges(families) + (odd > 0 ? " · " + Words.count("grid.odd", odd) : ""), odd > 0 ? Tone.LOOK : Tone.SURE);
+            : Parts.pill("✓ " + ranges(families, radial) + (odd > 0 ? " · " + Words.count("grid.odd", odd) : ""), odd > 0 ? Tone.LOOK
+            : Tone.SURE);
         if (fresh.isEmpty() && !inHand) {
             Node fold = Parts.fold(Words.of("trace.grid"), pill);
             fold.setId("grid-fold");
             // a click opens the table by selecting its first line
-            fold.setOnMouseClicked(_ -> families.stream().findFirst().ifPresent(f -> w.select(Set.of(f.lines().getFirst().id()))));
+            fold.setOnMouseClicked(_ -> Stream.concat(families.stream().map(Grids.Family::lines), radial.stream())
+                .findFirst().ifPresent(f -> w.select(Set.of(f.getFirst().id()))));
             out.add(fold);
             return out;
         }
-        VBox v = Parts.decision(Words.of("trace.grid"), pill, inHand || families.isEmpty());
+        VBox v = Parts.decision(Words.of("trace.grid"), pill, inHand || none);
         if (!fresh.isEmpty()) found(v, fresh);
         for (Grids.Family f : families) if (inHand) table(v, f);
         if (inHand && !families.isEmpty()) v.getChildren().add(Parts.check(Words.of("grid.keep-total"), "grid-keep",
@@ -79,13 +84,9 @@ final class GridPart {
         return out;
     }
 
-    private static String ranges(List<Grids.Family> families) {
-        List<String> out = new ArrayList<>();
-        for (Grids.Family f : families) {
-            String a = f.lines().getFirst().label(), b = f.lines().getLast().label();
-            out.add(f.lines().size() == 1 ? a : a + "–" + b);
-        }
-        return String.join(", ", out);
+    private static String ranges(List<Grids.Family> families, List<List<GridLine>> radial) {
+        return Stream.concat(families.stream().map(Grids.Family::lines), radial.stream()).map(f -> f.size() == 1 ? f.getFirst().label()
+            : f.getFirst().label() + "–" + f.getLast().label()).collect(Collectors.joining(", "));
     }
 
     private static boolean isOdd(double spacing) {

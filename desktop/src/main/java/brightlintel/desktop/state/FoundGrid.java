@@ -33,7 +33,7 @@ public final class FoundGrid {
             Casting.Lookup roles = new Casting.Lookup(casts.get());
             boolean any = casts.get().stream().anyMatch(c -> c.role().value() == Role.GRID);
             IntPredicate isGrid = i -> any && roles.of(d.get().strokes(), i).filter(x -> x == Role.GRID).isPresent();
-            lines = DrawnGrid.of(d.get(), r.get().look().tagged(), isGrid);
+            lines = DrawnGrid.of(d.get(), r.get().look().allTagged(), isGrid);
             of = d.get();
             by = casts.get();
         }
@@ -53,7 +53,7 @@ public final class FoundGrid {
         Optional<Reckoning> r = d.flatMap(w.reckonings()::of);
         if (r.isEmpty()) return List.of();
         Picked some = w.onBoard().picked(d.get());
-        List<DrawnGrid.Line> lines = DrawnGrid.of(d.get(), r.get().look().tagged().stream().filter(t ->
+        List<DrawnGrid.Line> lines = DrawnGrid.of(d.get(), r.get().look().allTagged().stream().filter(t ->
             some.hasStroke(t.stroke())).toList(),
             some::hasStroke);
         return DrawnGrid.elements(lines, d.get(), w.project().grid());
