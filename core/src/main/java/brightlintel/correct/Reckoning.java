@@ -8,7 +8,10 @@ import brightlintel.correct.look.Look;
 import brightlintel.correct.size.SizeFinding;
 import brightlintel.correct.size.SizeKind;
 import brightlintel.correct.size.Sizing;
+import brightlintel.drawing.Strokes;
+import brightlintel.geom.Affine;
 import brightlintel.geom.Point;
+import brightlintel.geom.Unstretched;
 import java.util.Set;
 
 /**
@@ -25,6 +28,18 @@ public record Reckoning(Look look, SizeFinding size, TurnFinding turn, DatumFind
     /** The same with some kinds of evidence of size struck out. */
     public Reckoning without(Set<SizeKind> struck) {
         return struck.isEmpty() ? this : new Reckoning(look, Sizing.of(look, struck), turn, datum, astray);
+    }
+
+    /**
+     * What is seen of a sheet that was stretched once it is as long both ways as it was drawn: tags and leaves are round again. The same
+     * strokes in the same order; what was found of its size, turn and datum stays.
+     */
+    public Reckoning unstretched() {
+        if (!size.isStretched()) return this;
+        Drawn d = look.drawn();
+        Affine even = Affine.scale(size.metresPerUnitX() / size.metresPerUnit(), size.metresPerUnitY() / size.metresPerUnit());
+        Strokes s = d.strokes().mapped(even, Unstretched::of);
+        return new Reckoning(Look.at(new Drawn(d.file(), d.space(), s, d.strokeShown(), d.markShown())), size.even(), turn, datum, astray);
     }
 
     /** The proposed datum, or the strokes' own origin where there is none; shifted file units. */

@@ -40,6 +40,20 @@ public record FillMark(List<double[]> rings, double[] lines, Affine map, int lay
         return out;
     }
 
+    FillMark mapped(Affine to) {
+        return new FillMark(rings.stream().map(r -> points(r, to)).toList(), points(lines, to), map.then(to), layer, colour, entity, path);
+    }
+
+    private static double[] points(double[] xy, Affine to) {
+        double[] out = new double[xy.length];
+        for (int i = 0; i < xy.length; i += 2) {
+            Point p = to.apply(xy[i], xy[i + 1]);
+            out[i] = p.x();
+            out[i + 1] = p.y();
+        }
+        return out;
+    }
+
     @Override public Box box() {
         Box b = Box.EMPTY;
         for (double[] r : rings) for (int i = 0; i < r.length; i += 2) b = b.with(new Point(r[i], r[i + 1]));

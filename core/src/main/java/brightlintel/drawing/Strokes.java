@@ -9,6 +9,8 @@ import brightlintel.geom.SegmentIndex;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntConsumer;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * One space, flattened to the plan: strokes (each one straight or curved piece) and their chords, as flat arrays. Coordinates are file
@@ -268,6 +270,21 @@ public final class Strokes {
         first[n] = k;
         return new Strokes(origin, new Columns(n, k, flat, of, first, layers2, colours, dashes, pieces, entities, paths, curves), layers,
             dashings, new Marks(texts, fills, pictures, dimensions), report);
+    }
+
+    /** All of it elsewhere, curves and marks; the same strokes in the same order. @param curve of each, as it is to be there */
+    public Strokes mapped(Affine to, UnaryOperator<Curve> curve) {
+        List<Integer> all = IntStream.range(0, size).boxed().toList();
+        Strokes there = reshaped(all, all.stream().map(i -> curve.apply(curveOf(i).mapped(to))).toList());
+        return new Strokes(origin, there.columns(), layers, dashings, new Marks(texts.stream().map(t -> new TextMark(t.plain,
+            t.map.then(to), t.across, t.upward, t.fits, t.widthFactor, t.layer, t.colour, t.entity, t.path)).toList(),
+            fills.stream().map(f -> f.mapped(to)).toList(), pictures.stream().map(p -> new PictureMark(p.pixels, p.map.then(to), p.layer,
+            p.entity, p.path)).toList(), dimensions.stream().map(d -> new DimensionMark(d.entity, d.map.then(to), d.layer, d.path))
+            .toList()), report);
+    }
+
+    private Columns columns() {
+        return new Columns(size, chords, xy, strokeOfChord, firstChord, layer, colour, dash, piece, entity, path, curve);
     }
 
     private static int parts(Curve c) {

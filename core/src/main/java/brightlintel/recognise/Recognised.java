@@ -109,10 +109,11 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
 
     /**
      * @param drawn true, cleared and mended
-     * @param r     what was found of the drawing as it was received
+     * @param received what was found of the drawing as it was received
      * @param casts what its parts stand for: found, or said
      */
-    public static Recognised of(PlacedDrawing drawn, Reckoning r, RoleFinding roles, List<Cast> casts, Progress progress) {
+    public static Recognised of(PlacedDrawing drawn, Reckoning received, RoleFinding roles, List<Cast> casts, Progress progress) {
+        Reckoning r = received.unstretched();
         Undrawn undrawn = Undrawn.of(r);
         PlacedDrawing d = undrawn.isNone() ? drawn : drawn.beside(undrawn.beside(drawn.strokes()), undrawn::isMiddle,
             i -> drawnRef(i, undrawn, drawn));

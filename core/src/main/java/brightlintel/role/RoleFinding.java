@@ -39,7 +39,8 @@ public record RoleFinding(List<OfPart> layers, List<OfPart> blocks, List<OfPart>
     /** What has one colour on a layer that holds several things. @param part by the name of its layer */
     public record OfPen(OfPart part, int layer, int colour) { }
 
-    public static RoleFinding of(Reckoning r) {
+    public static RoleFinding of(Reckoning received) {
+        Reckoning r = received.unstretched();
         Undrawn u = Undrawn.of(r);
         if (u.isNone()) return new Roles(r).found();
         RoleFinding f = new Roles(Reckoning.of(u.beside(r.look().drawn()))).found();

@@ -12,9 +12,12 @@ import java.util.function.Consumer;
 /** Whole circles, however they were drawn: at once, as arcs one after the other about one centre, or as many chords of one closed line. */
 public final class Circles {
     private static final double WHOLE = Math.toRadians(340), QUITE = Math.toRadians(359);
-    /** Of the radius: how far centres of arcs of one circle lie apart, and corners of one in chords off it. Chords at least. */
-    private static final double ONE = 0.02, OFF = 0.01;
-    private static final int LEAST = 8;
+    /**
+     * Of the radius: how far centres of arcs of one circle lie apart, and corners of one in chords off it; no chord is longer than one of
+     * a quarter. Chords of one.
+     */
+    private static final double ONE = 0.02, OFF = 0.01, LONGEST = 1.45;
+    private static final int LEAST = 8, MOST = 200;
     private final List<Circle> all;
     private final SegmentIndex index;
 
@@ -42,7 +45,8 @@ public final class Circles {
             if (sweep > WHOLE && Math.abs(a.v().length() - r) < ONE * r) out.add(circle(a.centre(), r, i, to));
             i = to;
         }
-        for (Outlines.Run r : runs) polygon(r, out);
+        for (Outlines.Run r : runs) if (r.isClosed()) polygon(r.points(), r.from(), r.to(), out);
+        mixed(d, out);
         return new Circles(out);
     }
 
@@ -57,20 +61,39 @@ public final class Circles {
         return new Circle(c, r, List.copyOf(strokes));
     }
 
-    private static void polygon(Outlines.Run run, List<Circle> out) {
-        List<Point> p = run.points();
-        int n = p.size() - 1;
-        if (n < LEAST || !run.isClosed()) return;
-        double x = 0, y = 0;
-        for (Point q : p.subList(0, n)) {
-            x += q.x() / n;
-            y += q.y() / n;
+    /** Chords of one line, some of which were read as an arc: a sheet that was stretched has such tags. */
+    private static void mixed(Drawn d, List<Circle> out) {
+        Strokes s = d.strokes();
+        for (int i = 0; i < s.size();) {
+            int to = i + 1;
+            boolean round = !s.isStraight(i), straight = !round;
+            for (; to < s.size() && s.entityOf(to) == s.entityOf(i) && s.pathOf(to) == s.pathOf(i); to++) {
+                round |= !s.isStraight(to);
+                straight |= s.isStraight(to);
+            }
+            if (round && straight && to - i >= LEAST && to - i < MOST && d.strokeShown().test(i)) {
+                List<Point> p = new ArrayList<>(List.of(s.curveOf(i).first()));
+                for (int k = i; k < to; k++) {
+                    if (!s.isStraight(k)) p.add(s.curveOf(k).at(0.5));
+                    p.add(s.curveOf(k).last());
+                }
+                if (p.getFirst().distance(p.getLast()) < OFF * p.getFirst().distance(p.get(p.size() / 2))) polygon(p, i, to, out);
+            }
+            i = to;
         }
-        Point c = new Point(x, y);
-        double r = c.distance(p.getFirst()), side = p.get(0).distance(p.get(1));
-        for (int i = 0; i < n; i++)
-            if (Math.abs(c.distance(p.get(i)) - r) > OFF * r || Math.abs(p.get(i).distance(p.get(i + 1)) - side) > 0.1 * side) return;
-        out.add(circle(c, r, run.from(), run.to()));
+    }
+
+    private static void polygon(List<Point> p, int from, int to, List<Circle> out) {
+        int n = p.size() - 1;
+        if (n < LEAST) return;
+        brightlintel.geom.Circle about = brightlintel.geom.Circle.about(p.subList(0, n)).orElse(null);
+        if (about == null || p.stream().anyMatch(q -> about.off(q) > OFF * about.radius())) return;
+        double longest = 0;
+        for (int i = 0; i < n; i++) longest = Math.max(longest, p.get(i).distance(p.get(i + 1)));
+        if (longest > LONGEST * about.radius()) return;
+        Point c = about.centre();
+        double r = about.radius();
+        out.add(circle(c, r, from, to));
     }
 
     public List<Circle> all() {

@@ -31,6 +31,12 @@ public record SizeFinding(double metresPerUnit, double metresPerUnitX, double me
         liars = List.copyOf(liars);
     }
 
+    /** Of the same sheet, were it as long both ways. */
+    public SizeFinding even() {
+        return new SizeFinding(metresPerUnit, metresPerUnit, metresPerUnit, nominal, runnerUp, confidence, unsure, opinions, agreeing, liars,
+            figureUnit);
+    }
+
     public boolean isStretched() {
         return Math.abs(metresPerUnitX / metresPerUnitY - 1) > STRETCHED;
     }

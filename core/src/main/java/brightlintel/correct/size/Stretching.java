@@ -11,6 +11,8 @@ final class Stretching {
     private static final double MOST = 0.08;
     private static final int ENOUGH = 3;
     private static final double ALONG = 0.05;
+    /** Of figures that agree by chance: a twentieth of one is none. */
+    private static final double HARDLY = 0.1;
 
     private Stretching() { }
 
@@ -29,7 +31,7 @@ final class Stretching {
             : Math.abs(m.along().x()) < ALONG * Math.abs(m.along().y())) && m.figure().isBare() == bare
             && Agreement.off(m, about, about, unit) < MOST).toList();
         Agreement own = new Agreement(along);
-        return own.peaks().stream().filter(p -> p.bare() == bare && p.different() >= ENOUGH + 2 * p.chance()).findFirst().map(p -> {
+        return own.peaks().stream().filter(p -> p.bare() == bare && p.different() >= ENOUGH + 2 * p.chance() - HARDLY).findFirst().map(p -> {
             double f = Math.exp(p.logRatio()) * (bare ? unit : 1);
             Agreement.Held held = own.held(f, f, unit);
             return held.different() < ENOUGH ? Double.NaN : Agreement.middle(held.agree(), unit);

@@ -4,6 +4,7 @@ import brightlintel.building.Cast;
 import brightlintel.building.GridLine;
 import brightlintel.building.Role;
 import brightlintel.correct.Reckoning;
+import brightlintel.correct.look.Bubbles;
 import brightlintel.place.PlacedDrawing;
 import brightlintel.role.Casting;
 import brightlintel.select.Picked;
@@ -18,6 +19,8 @@ public final class FoundGrid {
     private PlacedDrawing of;
     private List<Cast> by = List.of();
     private List<DrawnGrid.Line> lines = List.of();
+    private Reckoning reckoned;
+    private List<Bubbles.Tagged> tags = List.of();
 
     FoundGrid(Workspace w) {
         this.w = w;
@@ -33,11 +36,18 @@ public final class FoundGrid {
             Casting.Lookup roles = new Casting.Lookup(casts.get());
             boolean any = casts.get().stream().anyMatch(c -> c.role().value() == Role.GRID);
             IntPredicate isGrid = i -> any && roles.of(d.get().strokes(), i).filter(x -> x == Role.GRID).isPresent();
-            lines = DrawnGrid.of(d.get(), r.get().look().allTagged(), isGrid);
+            lines = DrawnGrid.of(d.get(), tags(r.get()), isGrid);
             of = d.get();
             by = casts.get();
         }
         return Optional.of(lines);
+    }
+
+    /** Of a sheet that was stretched, as they are once it is not; worked out once. */
+    private List<Bubbles.Tagged> tags(Reckoning r) {
+        if (reckoned != r) tags = r.unstretched().look().allTagged();
+        reckoned = r;
+        return tags;
     }
 
     /** Those that the project does not have yet. */
@@ -53,7 +63,7 @@ public final class FoundGrid {
         Optional<Reckoning> r = d.flatMap(w.reckonings()::of);
         if (r.isEmpty()) return List.of();
         Picked some = w.onBoard().picked(d.get());
-        List<DrawnGrid.Line> lines = DrawnGrid.of(d.get(), r.get().look().allTagged().stream().filter(t ->
+        List<DrawnGrid.Line> lines = DrawnGrid.of(d.get(), tags(r.get()).stream().filter(t ->
             some.hasStroke(t.stroke())).toList(),
             some::hasStroke);
         return DrawnGrid.elements(lines, d.get(), w.project().grid());
