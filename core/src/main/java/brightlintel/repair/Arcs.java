@@ -125,7 +125,7 @@ final class Arcs {
         if (c == null) return;
         double r = c.distance(a), sweep = 0;
         for (int k : run) {
-            if (Math.abs(c.distance(to(k)) - r) > OFF / b.metres) return;
+            if (Math.abs(c.distance(to(k)) - r) > Math.max(OFF, b.rounded) / b.metres) return;
             sweep += Math.atan2(from(k).minus(c).cross(to(k).minus(c)), from(k).minus(c).dot(to(k).minus(c)));
         }
         if (Math.abs(sweep) < SWEEP) return;

@@ -37,6 +37,8 @@ final class Bundle {
     private static final double ENDLESS = 5000, CELLS = 6;
     final Strokes strokes;
     final double touch, tolerance, beside, metres;
+    /** How far figures lie off what was drawn, metres. */
+    double rounded;
     /** Itself, or the one that it is part of now, or {@link #DROPPED}. */
     final int[] into;
     /** By layer. */

@@ -1,12 +1,18 @@
 package brightlintel.repair;
 
 import brightlintel.building.Repair;
+import brightlintel.building.Scale;
 import brightlintel.building.Underlay;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.SpaceKey;
 import brightlintel.drawing.Strokes;
 import brightlintel.find.Finder;
+import brightlintel.geom.Affine;
+import brightlintel.geom.Curve;
+import brightlintel.geom.Unstretched;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -14,12 +20,14 @@ import java.util.Optional;
 public final class Mender {
     /** The last few: undo and redo go from one to the other. */
     private static final int MOST = 3;
+    /** Points: pages alone are stretched, and round their figures. */
+    private static final double ROUNDED = 0.03;
     private final String sha256;
     private final SpaceKey space;
     private final Worked received;
     private final Map<Key, Worked> done = new LinkedHashMap<>();
 
-    private record Key(Repair.Mended recipe, double metres) { }
+    private record Key(Repair.Mended recipe, Scale scale) { }
 
     /** Strokes, their finder, and which of them are part of others now. */
     public record Worked(Strokes strokes, Finder finder, Optional<Repaired> repaired) {
@@ -39,7 +47,7 @@ public final class Mender {
     }
 
     private static Optional<Key> key(Underlay u) {
-        return u.clearing().mended().map(m -> new Key(m, u.placement().scale().value().mean()));
+        return u.clearing().mended().map(m -> new Key(m, u.placement().scale().value()));
     }
 
     /** As it is with the repairs of an underlay; worked out now if it was not before. */
@@ -48,8 +56,8 @@ public final class Mender {
     }
 
     /** The same for repairs that nobody took yet. */
-    public Worked with(Repair.Mended recipe, double metres, Progress progress) {
-        return worked(new Key(recipe, metres), progress);
+    public Worked with(Repair.Mended recipe, Scale scale, Progress progress) {
+        return worked(new Key(recipe, scale), progress);
     }
 
     /** Whether what an underlay asks for is worked out. */
@@ -62,7 +70,7 @@ public final class Mender {
             Worked there = done.get(k);
             if (there != null) return there;
         }
-        Repaired r = Mending.of(received.strokes, k.recipe, k.metres, progress);
+        Repaired r = k.scale.isEven() ? Mending.of(received.strokes, k.recipe, k.scale.mean(), progress) : stretched(k, progress);
         Worked w = new Worked(r.strokes(), r.strokes() == received.strokes ? received.finder : new Finder(sha256, space, r.strokes()),
             Optional.of(r));
         synchronized (this) {
@@ -70,5 +78,22 @@ public final class Mender {
             while (done.size() > MOST) done.remove(done.keySet().iterator().next());
             return done.getOrDefault(k, w);
         }
+    }
+
+    /** Of a sheet that was stretched: what makes an arc does so once it is as long both ways; what was mended is stretched again. */
+    private Repaired stretched(Key k, Progress progress) {
+        double mean = k.scale.mean();
+        Affine even = Affine.scale(k.scale.metresPerUnitX() / mean, k.scale.metresPerUnitY() / mean), back = even.inverse();
+        Strokes there = received.strokes.mapped(even, Unstretched::of);
+        Repaired r = Mending.of(there, k.recipe, mean, ROUNDED * mean, progress);
+        List<Integer> which = new ArrayList<>();
+        List<Curve> now = new ArrayList<>();
+        for (int i = 0; i < there.size(); i++) if (!r.strokes().curveOf(i).equals(there.curveOf(i))) {
+            which.add(i);
+            now.add(r.strokes().curveOf(i).mapped(back));
+        }
+        return new Repaired(received.strokes.reshaped(which, now), r.into(), r.counts(),
+            r.bits().stream().map(b -> new Repaired.Bit(b.kind(),
+            b.curve().mapped(back), b.added())).toList());
     }
 }

@@ -18,7 +18,13 @@ public final class Mending {
      * @param metres per unit of the file
      */
     public static Repaired of(Strokes s, Repair.Mended recipe, double metres, Progress progress) {
+        return of(s, recipe, metres, 0, progress);
+    }
+
+    /** @param rounded how far figures of the file may lie off what was drawn, metres */
+    static Repaired of(Strokes s, Repair.Mended recipe, double metres, double rounded, Progress progress) {
         Bundle b = new Bundle(s, recipe.tolerance(), recipe.asOne(), metres, progress);
+        b.rounded = rounded;
         Set<Mend> kinds = recipe.kinds();
         if (kinds.contains(Mend.ARCS)) Arcs.mend(b);
         b.reindex();

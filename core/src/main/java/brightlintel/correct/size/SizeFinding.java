@@ -33,7 +33,8 @@ public record SizeFinding(double metresPerUnit, double metresPerUnitX, double me
 
     /** Of the same sheet, were it as long both ways. */
     public SizeFinding even() {
-        return new SizeFinding(metresPerUnit, metresPerUnit, metresPerUnit, nominal, runnerUp, confidence, unsure, opinions, agreeing, liars,
+        return new SizeFinding(metresPerUnit, metresPerUnit, metresPerUnit, nominal, runnerUp, confidence, unsure, opinions, agreeing,
+            liars,
             figureUnit);
     }
 

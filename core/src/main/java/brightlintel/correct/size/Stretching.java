@@ -31,7 +31,8 @@ final class Stretching {
             : Math.abs(m.along().x()) < ALONG * Math.abs(m.along().y())) && m.figure().isBare() == bare
             && Agreement.off(m, about, about, unit) < MOST).toList();
         Agreement own = new Agreement(along);
-        return own.peaks().stream().filter(p -> p.bare() == bare && p.different() >= ENOUGH + 2 * p.chance() - HARDLY).findFirst().map(p -> {
+        return own.peaks().stream().filter(p -> p.bare() == bare && p.different() >= ENOUGH
+            + 2 * p.chance() - HARDLY).findFirst().map(p -> {
             double f = Math.exp(p.logRatio()) * (bare ? unit : 1);
             Agreement.Held held = own.held(f, f, unit);
             return held.different() < ENOUGH ? Double.NaN : Agreement.middle(held.agree(), unit);

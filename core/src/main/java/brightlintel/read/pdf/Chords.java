@@ -16,8 +16,9 @@ final class Chords {
     private static final int FEWEST = 4, MANY = 8;
     private static final double LEAST = Math.toRadians(0.5), MOST = Math.toRadians(23), SWEEP = Math.toRadians(28),
         SHALLOW = Math.toRadians(6);
-    /** Points: how far corners may lie off, as figures are rounded; of the usual chord, how far others may differ. */
-    private static final double OFF = 0.03, EVEN = 1.5;
+    /** Points: how far corners may lie off, as figures are rounded; of the usual chord, how far others may differ; of the radius: how far
+     * a machine stretches. */
+    private static final double OFF = 0.03, EVEN = 1.5, STRETCHED = 0.04;
 
     private Chords() { }
 
@@ -29,8 +30,10 @@ final class Chords {
             int n = length(run, i);
             Curve.EllipticArc arc = n >= FEWEST ? arc(run.subList(i, i + n)) : null;
             if (arc == null) {
-                if (out != null) out.add(run.get(i));
-                i++;
+                // nearly round as a whole: of a sheet that was stretched a part of it is no arc either
+                int kept = n > FEWEST && isNearlyRound(run.subList(i, i + n)) ? n : 1;
+                if (out != null) out.addAll(run.subList(i, i + kept));
+                i += kept;
                 continue;
             }
             if (out == null) out = new ArrayList<>(run.subList(0, i));
@@ -45,6 +48,12 @@ final class Chords {
             i = whole == null ? i + n : to;
         }
         return out == null ? run : out;
+    }
+
+    private static boolean isNearlyRound(List<? extends Curve> chords) {
+        List<Point> corners = new ArrayList<>(List.of(chords.getFirst().first()));
+        for (Curve k : chords) corners.add(k.last());
+        return Circle.about(corners).filter(c -> corners.stream().allMatch(p -> c.off(p) < STRETCHED * c.radius())).isPresent();
     }
 
     /** Whether one is the rest of a chord of an arc's circle. */

@@ -2,10 +2,10 @@ package brightlintel.desktop.state;
 
 import brightlintel.building.Mend;
 import brightlintel.building.Repair;
+import brightlintel.building.Scale;
 import brightlintel.building.Underlay;
 import brightlintel.edit.Clearings;
 import brightlintel.place.PlacedDrawing;
-import brightlintel.receive.Cleaned;
 import brightlintel.repair.Repaired;
 import brightlintel.role.Casting;
 import java.util.EnumSet;
@@ -44,7 +44,7 @@ public final class Mendings {
         volatile int percent;
     }
 
-    private record Key(String sha256, Object space, Repair.Mended recipe, double metres) { }
+    private record Key(String sha256, Object space, Repair.Mended recipe, Scale scale) { }
 
     Mendings(Workspace w) {
         this.w = w;
@@ -107,14 +107,14 @@ public final class Mendings {
 
     private Optional<Repaired> of(PlacedDrawing d, Repair.Mended recipe) {
         Underlay u = d.underlay();
-        double metres = u.placement().scale().value().mean();
-        Key key = new Key(u.sha256(), u.space(), recipe, metres);
+        Scale scale = u.placement().scale().value();
+        Key key = new Key(u.sha256(), u.space(), recipe, scale);
         Repaired there = found.get(key);
         if (there != null || asked.containsKey(key) || stopped.contains(key)) return Optional.ofNullable(there);
         Going going = new Going();
         asked.put(key, going);
         Repaired[] out = new Repaired[1];
-        w.onBoard().behind(() -> out[0] = worked(d, recipe, metres, going), () -> {
+        w.onBoard().behind(() -> out[0] = worked(d, recipe, scale, going), () -> {
             asked.remove(key);
             while (found.size() >= MOST) found.remove(found.keySet().iterator().next());
             // what was stopped or could not be worked out is not tried again unasked
@@ -125,9 +125,9 @@ public final class Mendings {
         return Optional.ofNullable(found.get(key));
     }
 
-    private Repaired worked(PlacedDrawing d, Repair.Mended recipe, double metres, Going going) {
+    private Repaired worked(PlacedDrawing d, Repair.Mended recipe, Scale scale, Going going) {
         try {
-            return d.mender().with(recipe, metres, (_, done, total) -> {
+            return d.mender().with(recipe, scale, (_, done, total) -> {
                 if (going.stop) throw new CancellationException();
                 int now = total == 0 ? 0 : (int) (100 * done / total);
                 if (now / TELLS == going.percent / TELLS) return;
