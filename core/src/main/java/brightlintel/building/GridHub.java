@@ -4,14 +4,16 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** The place at which lines of a grid meet as rays: three or more, each in a direction of its own. Metres. */
 public final class GridHub {
     /** Off the place; sine of what are two directions. */
-    private static final double MEET = 0.05, TURNED = 0.02;
-    private static final int RAYS = 3;
+    private static final double MEET = 0.05, TURNED = 0.02, CELL = 0.2;
+    private static final int RAYS = 3, LOOKED = 12;
 
     private GridHub() { }
 
@@ -21,10 +23,17 @@ public final class GridHub {
         if (!turn(straight)) return Optional.empty();
         List<Point> places = new ArrayList<>();
         for (Piece p : lines) if (!p.isStraight()) places.add(p.centre());
+        // rays cross each other in one place: those in which most lines do are looked at
+        Map<Long, List<Point>> crossings = new LinkedHashMap<>();
         for (int i = 0; i < straight.size(); i++) for (int k = i + 1; k < straight.size(); k++)
-            crossing(straight.get(i), straight.get(k)).ifPresent(places::add);
+            crossing(straight.get(i), straight.get(k)).ifPresent(p -> crossings.computeIfAbsent(cell(p), _ -> new ArrayList<>()).add(p));
+        crossings.values().stream().sorted(Comparator.comparingInt(x -> -x.size())).limit(LOOKED).forEach(x -> places.add(x.getFirst()));
         return places.stream().filter(p -> turn(straight.stream().filter(l -> meets(l, p)).toList())).max(Comparator.comparingLong(p ->
             straight.stream().filter(l -> meets(l, p)).count()));
+    }
+
+    private static long cell(Point p) {
+        return Math.round(p.x() / CELL) * 31_000_003L + Math.round(p.y() / CELL);
     }
 
     /** Whether a straight line runs towards a place. */

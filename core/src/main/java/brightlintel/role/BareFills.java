@@ -42,13 +42,13 @@ final class BareFills {
     }
 
     private boolean isBare(List<Curve> edges) {
-        double all = 0, bare = 0;
+        double all = SAMPLES * edges.stream().mapToDouble(Curve::length).sum(), drawn = 0;
         for (Curve c : edges) for (int k = 0; k < SAMPLES; k++) {
             double share = (k + 0.5) / SAMPLES;
-            all += c.length();
-            if (!isDrawn(c.at(share), c.derivative(share).angle())) bare += c.length();
+            if (isDrawn(c.at(share), c.derivative(share).angle())) drawn += c.length();
+            if (drawn > (1 - BARE) * all) return false;
         }
-        return bare > BARE * all;
+        return true;
     }
 
     private boolean isDrawn(Point at, double angle) {

@@ -83,6 +83,16 @@ class SizeTest {
         assertThat(s.liars()).isEmpty();
     }
 
+    /** Three along one side tell a stretch of hundredths, and none of thousandths. */
+    @Test void threeFiguresAlongASideTellALargeStretch() {
+        for (double ky : new double[] {1.018, 0.9945}) {
+            double kx = 0.992 / (100 * POINT), y = ky / (100 * POINT);
+            SizeFinding s = size(chain(plan(kx, 5).onPage(594, 420), kx, y, "%.0f", 1000, 3.15, 4.2, 2.9));
+            assertThat(s.isStretched()).as("by " + (ky / 0.992 - 1)).isEqualTo(ky > 1);
+            if (ky > 1) assertThat(s.metresPerUnitY() * y).isCloseTo(1, within(0.001));
+        }
+    }
+
     @Test void aPageWithoutFiguresMayHaveBeenShrunk() {
         double k = 1 / (100 * POINT);
         Sketch s = plan(k, 6).onPage(594, 420).text("Scale 1:100", 300, 20, 10, 0);

@@ -67,6 +67,10 @@ class ShapesTest {
         // as far from the outer wall's face as the partitions are thick
         Sketch s = new Sketch().wall(0, 6000, 0, 380).wall(0, 6000, 3000, 150).wall(0, 6000, 6000, 150).line(1000, 530, 1900, 530);
         assertThat(walls(s)).as("a line alone").anyMatch(w -> w.length() < 2);
+        // it may begin at the far face of a wall that it stands in
+        Sketch far = new Sketch().wall(0, 6000, 0, 380).wall(0, 6000, 3000, 150).wall(0, 6000, 6000, 150).line(885, 530, 1900, 530)
+            .arc(1000, 530, 900, 0, 90);
+        assertThat(walls(far)).as("from the far face").hasSize(3);
         s.arc(1000, 530, 900, 0, 90);
         assertThat(walls(s)).as("the leaf of an arc").hasSize(3).allMatch(w -> Math.abs(w.length() - 6) < 1e-6);
     }

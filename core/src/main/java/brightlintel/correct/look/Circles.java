@@ -86,14 +86,7 @@ public final class Circles {
     private static void polygon(List<Point> p, int from, int to, List<Circle> out) {
         int n = p.size() - 1;
         if (n < LEAST) return;
-        brightlintel.geom.Circle about = brightlintel.geom.Circle.about(p.subList(0, n)).orElse(null);
-        if (about == null || p.stream().anyMatch(q -> about.off(q) > OFF * about.radius())) return;
-        double longest = 0;
-        for (int i = 0; i < n; i++) longest = Math.max(longest, p.get(i).distance(p.get(i + 1)));
-        if (longest > LONGEST * about.radius()) return;
-        Point c = about.centre();
-        double r = about.radius();
-        out.add(circle(c, r, from, to));
+        Roundness.of(p, OFF, LONGEST).ifPresent(c -> out.add(circle(c.centre(), c.radius(), from, to)));
     }
 
     public List<Circle> all() {

@@ -41,6 +41,15 @@ class ChordsTest {
         assertThat(Chords.rounded(closed)).hasSize(2).last().isInstanceOf(Curve.Straight.class);
     }
 
+    /** Drawn out by a few hundredths, a leaf's way is no arc, nor is the part of it that a circle comes near. */
+    @Test void chordsOfAnOvalStayChordsToTheLast() {
+        List<Curve> oval = new ArrayList<>();
+        for (Curve c : chords(23, steps(0, 15, 5, 90))) oval.add(new Curve.Straight(new Point(c.first().x() * 0.974, c.first().y()),
+            new Point(c.last().x() * 0.974, c.last().y())));
+        assertThat(Chords.rounded(oval)).isEqualTo(oval);
+        assertThat(Chords.rounded(chords(23, steps(0, 15, 5, 90)))).as("the same undrawn").hasSize(1);
+    }
+
     @Test void fewChordsOfLittleOfACircleStayChords() {
         assertThat(Chords.rounded(chords(400, steps(0, 1, 5, 6)))).hasSize(6).allMatch(c -> c instanceof Curve.Straight);
     }
