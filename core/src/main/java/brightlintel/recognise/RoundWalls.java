@@ -151,7 +151,8 @@ final class RoundWalls {
             for (Face b : left) {
                 if (b.circle.radius() - a.circle.radius() > 2 * THICK) break;
                 double t = b.outside(a).orElse(0.0);
-                if (t < THIN || t > THICK || !a.sure && !b.sure && a.drawn() + b.drawn() < ROUND) continue;
+                // two circles about one middle are a table, or a tree, where nobody tells that they are walls
+                if (t < THIN || t > THICK || !a.sure && !b.sure && (a.drawn() + b.drawn() < ROUND || a.closed && b.closed)) continue;
                 List<Piece> p = between(a, b);
                 if (p.isEmpty() || best != null && b.drawn() < 0.7 * best.drawn()) continue;
                 best = b;

@@ -109,6 +109,12 @@ class FacesTest {
         }
     }
 
+    @Test void twoCirclesThatNobodyTellsToBeWallsAreNone() {
+        Sketch table = new Sketch().circle(0, 0, 600).circle(0, 0, 900);
+        assertThat(new WallFinding(placed(table), _ -> false, _ -> true, _ -> false, _ -> true, _ -> false).walls()).isEmpty();
+        assertThat(walls(placed(table))).as("told to be").hasSize(2);
+    }
+
     @Test void whatStandsAgainstAStraightWallIsNoRing() {
         Sketch tower = new Sketch().arc(0, 0, 2000, 30, 330).arc(0, 0, 2300, 30, 330);
         assertThat(walls(placed(tower))).singleElement().satisfies(w -> assertThat(w.length()).isCloseTo(Math.toRadians(300) * 2.15, within(1e-3)));
