@@ -11,6 +11,8 @@ import java.util.List;
 final class Band {
     /** A mitre is no longer than so many half widths. */
     private static final double MITRE = 4;
+    /** File units: beyond it no figure is meant. */
+    private static final double FARTHEST = 1e12;
     private final List<Point> way = new ArrayList<>();
     private final List<Double> half = new ArrayList<>();
     private final boolean closed;
@@ -70,6 +72,8 @@ final class Band {
         double[] out = new double[2 * some.size()];
         for (int i = 0; i < some.size(); i++) {
             Vec3 p = map.apply(new Vec3(some.get(i).x(), some.get(i).y(), z));
+            boolean near = Math.abs(p.x()) < FARTHEST && Math.abs(p.y()) < FARTHEST;
+            if (!near) throw new IllegalArgumentException("a band beyond all drawings");
             out[2 * i] = p.x();
             out[2 * i + 1] = p.y();
         }

@@ -7,6 +7,7 @@ import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -64,8 +65,8 @@ final class Pens {
 
     /** Whether for a good part another stroke of the same pen runs beside, as far off as walls are thick. */
     private boolean drawsFaces(List<Integer> pen, double far) {
-        boolean[] own = new boolean[s.size()];
-        for (int i : pen) own[i] = true;
+        BitSet own = new BitSet();
+        pen.forEach(own::set);
         double all = 0, two = 0;
         for (int i : pen) {
             Curve c = s.curveOf(i);
@@ -78,11 +79,11 @@ final class Pens {
         return two > IN_TWOS * all;
     }
 
-    private boolean hasBeside(int own, Point at, Point u, boolean[] pen, double far) {
+    private boolean hasBeside(int own, Point at, Point u, BitSet pen, double far) {
         boolean[] found = {false};
         s.chordsIn(Box.around(at, far), c -> {
             int i = s.strokeOf(c);
-            if (found[0] || i == own || !pen[i]) return;
+            if (found[0] || i == own || !pen.get(i)) return;
             Point a = start(c), b = end(c);
             if (Angles.betweenLines(b.minus(a).angle(), u.angle()) > ALONG) return;
             double off = Math.abs(u.cross(a.minus(at))), p = u.dot(a.minus(at)), q = u.dot(b.minus(at));

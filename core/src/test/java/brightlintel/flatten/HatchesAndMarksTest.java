@@ -192,6 +192,13 @@ class HatchesAndMarksTest {
         assertThat(arrow.fills().getFirst().holds(new Point(1, 0.9).minus(arrow.origin()))).isFalse();
     }
 
+    @Test void aWidthBeyondAllDrawingsIsToldAndItsLineStays() throws IOException {
+        Strokes s = flat("", band("43\n1e300\n10\n0\n20\n0\n10\n10\n20\n0\n10\n10\n20\n8\n"));
+        assertThat(s.size()).isEqualTo(2);
+        assertThat(s.fills()).isEmpty();
+        assertThat(s.report().count(Code.BAD_SHAPE)).isEqualTo(1);
+    }
+
     @Test void aBandInABlockThatIsDrawnLargerIsWider() throws IOException {
         Strokes s = flat(block(band("43\n1\n10\n0\n20\n0\n10\n10\n20\n0\n")), insert(3, 3, 30));
         assertThat(s.widthOf(0)).isCloseTo(3, within(1e-9));

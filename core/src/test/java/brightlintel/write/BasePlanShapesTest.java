@@ -31,6 +31,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -89,6 +90,16 @@ class BasePlanShapesTest {
     }
 
     /** Aligned and fit text begins at its first point and ends at its second. */
+    /** Straight and round, in a plan in millimetres as well: what was received as wide is handed on as wide. */
+    @Test void aBandStaysAsWideAsItWas() throws IOException {
+        RawDrawing d = read("0\nLWPOLYLINE\n8\nW\n90\n3\n70\n0\n43\n0.3\n10\n0\n20\n0\n10\n6\n20\n0\n42\n0.4\n10\n6\n20\n4\n");
+        RawDrawing mm = BasePlan.of(EMPTY, EMPTY.storeys().getFirst().id(), List.of(Drawings.placed(d, METRES, Set.of())), BasePlan.Unit.MILLIMETRE);
+        Strokes s = Drawings.strokes(again(mm, DrawingFormat.DXF));
+        assertThat(s.size()).isEqualTo(2);
+        for (int i = 0; i < 2; i++) assertThat(s.widthOf(i)).isCloseTo(300, within(1e-6));
+        assertThat(s.fills()).hasSize(2);
+    }
+
     @Test void aStretchedTextBeginsAtItsFirstPoint() throws IOException {
         for (int across : new int[] {3, 5}) {
             RawDrawing raw = read("0\nTEXT\n8\nT\n10\n2\n20\n1\n11\n5\n21\n5\n40\n0.5\n72\n" + across + "\n1\nBOAT BAY\n");

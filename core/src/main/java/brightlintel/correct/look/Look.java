@@ -117,12 +117,7 @@ public final class Look {
         return tagged;
     }
 
-    /** Round grid lines by their tags; one with a tag at both ends is there twice. */
-    public List<Bubbles.Tagged> taggedRound() {
-        return taggedRound;
-    }
-
-    /** All grid lines by their tags. */
+    /** All grid lines by their tags, round ones too. */
     public List<Bubbles.Tagged> allTagged() {
         List<Bubbles.Tagged> out = new ArrayList<>(tagged);
         out.addAll(taggedRound);

@@ -48,6 +48,7 @@ import brightlintel.place.PlacedDrawing;
 import brightlintel.role.Casting;
 import brightlintel.solid.PlanLines;
 import brightlintel.solid.Solids;
+import brightlintel.trace.DrawnOutlines;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -130,9 +131,11 @@ public final class BasePlan {
             if (!d.cleared().strokeShown(i)) continue;
             Layer l = layer(s.layers().get(s.layerOf(i)), roles.of(s, i));
             Curve whole = s.curveOf(i).mapped(map);
+            // as it was received: what was joined since is longer, and no wider
+            double wide = d.mender().received().strokes().widthOf(i) * map.meanScale();
             double[] shown = d.cleared().stretches(i);
-            if (!d.cleared().strokeCut(i)) curve(whole, on(l.name()));
-            else for (int k = 0; k < shown.length; k += 2) curve(whole.part(shown[k], shown[k + 1]), on(l.name()));
+            if (!d.cleared().strokeCut(i)) stroke(whole, wide, on(l.name()));
+            else for (int k = 0; k < shown.length; k += 2) stroke(whole.part(shown[k], shown[k + 1]), wide, on(l.name()));
         }
         for (int i = 0; i < s.texts().size(); i++)
             if (d.cleared().textShown(i))
@@ -156,6 +159,18 @@ public final class BasePlan {
                 t.widthFactor(), 0, t.fits() > 0 || t.across() != Entity.Across.STRETCHED ? t.across() : Entity.Across.LEFT,
                 Entity.Upward.BASE, true));
         }
+    }
+
+    /** A band stays one. @param wide 0 for a plain line */
+    private void stroke(Curve c, double wide, Style style) {
+        Optional<Piece> p = wide > 0 ? DrawnOutlines.piece(c) : Optional.empty();
+        if (p.isEmpty()) {
+            curve(c, style);
+            return;
+        }
+        Doubles rows = Doubles.of(p.get().a().x(), p.get().a().y(), 0, p.get().bulge(), p.get().b().x(), p.get().b().y(), 0, 0);
+        out.add(new Entity.Polyline(key(), style, Vec3.UP, Entity.PolylineKind.LIGHT, false, rows, List.of(), 0, 0, List.of())
+            .withWidth(wide));
     }
 
     private void curve(Curve c, Style style) {
