@@ -3,11 +3,13 @@ package brightlintel.recognise;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 import brightlintel.building.Wall;
 import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
+import brightlintel.trace.DrawnMarks;
 import brightlintel.trace.DrawnOpenings;
 
 /** A wall whose last piece is a door reaches to the wall beyond it: nothing of its faces is drawn there. */
@@ -16,10 +18,13 @@ final class Reaching {
     private static final double NARROW = 0.4, WIDE = 2.6, OFF = 0.15;
     private final PlacedDrawing d;
     private final List<Wall> walls;
+    private final List<DrawnMarks.Mark> columns;
 
-    Reaching(PlacedDrawing d, List<Wall> walls) {
+    /** @param columns what was told to be columns: a door may end at one that the wall beyond passes through, or at one alone */
+    Reaching(PlacedDrawing d, List<Wall> walls, List<DrawnMarks.Mark> columns) {
         this.d = d;
         this.walls = walls;
+        this.columns = columns;
     }
 
     List<Wall> reached() {
@@ -49,6 +54,12 @@ final class Reaching {
                 nearest = free;
                 to = met;
             }
+        }
+        for (DrawnMarks.Mark m : columns) {
+            OptionalDouble free = AtColumns.free(m.ground(), end, out, nearest);
+            if (free.isEmpty()) continue;
+            nearest = free.getAsDouble();
+            if (to == null || !m.ground().holds(to)) to = end.plus(out.times(out.dot(m.at().minus(end))));
         }
         if (to == null || nearest < NARROW) return Optional.empty();
         Wall longer = w.with(atEnd ? Piece.straight(p.a(), to) : Piece.straight(to, p.b()));

@@ -140,7 +140,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<DrawnMarks.Mark> marks = DrawnMarks.all(d, i -> columns.test(i) || roles.of().get(i) == Role.COLUMN);
         IntPredicate told = i -> !mixed.test(i) && role.apply(i) == Role.WALL;
         WallFinding finding = new WallFinding(d, walls, perhaps, openings, i -> !NO_LINE.contains(role.apply(i)), told);
-        Passages whole = new Passages(new Reaching(d, finding.walls()).reached(), finding.gaps());
+        Passages whole = new Passages(new Reaching(d, finding.walls(), marks).reached(), finding.gaps());
         BuildUps layers = new BuildUps(d, role);
         List<Wall> walled = layers.outsideLeft(whole.walls());
         progress.at(Progress.Stage.RECOGNISING, 2, 5);
@@ -150,7 +150,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && (PERHAPS.contains(own.apply(i))
             || own.apply(i) == Role.WINDOW)),
             i -> mixed.test(i) || !columns.test(i), believed, lines).columns();
-        AtColumns ended = new AtColumns(believed, symbols.stream().filter(o -> isIn(o, believed, posts)).toList(), posts);
+        AtColumns ended = new AtColumns(d, i -> !NO_LINE.contains(role.apply(i)), believed, symbols.stream().filter(o -> isIn(o, believed, posts)).toList(), posts);
         List<Wall> found = ended.walls();
         Leaders leaders = new Leaders(d, i -> LEADS.contains(role.apply(i)));
         Schedules lists = new Schedules(d, leaders);

@@ -151,11 +151,23 @@ class FacesTest {
     @Test void aWallReachesOverTheDoorAtItsEnd() {
         PlacedDrawing d = placed(new Sketch().arc(3000, 100, 900, 0, 90).line(3000, 100, 3000, 1000));
         List<Wall> walls = Walls.read("a 0 0.05 -> 3 0.05 thick 0.1\nb 4 -3 -> 4 3 thick 0.2");
-        List<Wall> out = new Reaching(d, walls).reached();
+        List<Wall> out = new Reaching(d, walls, List.of()).reached();
         assertThat(out.getFirst().reference().b().x()).isCloseTo(4, within(1e-9));
         assertThat(out.getLast()).isEqualTo(walls.getLast());
         PlacedDrawing bare = placed(new Sketch().line(0, 0, 3000, 0));
-        assertThat(new Reaching(bare, walls).reached()).as("where no door is drawn").isEqualTo(walls);
+        assertThat(new Reaching(bare, walls, List.of()).reached()).as("where no door is drawn").isEqualTo(walls);
+    }
+
+    /** The wall beyond runs through the column, or the column stands alone. */
+    @Test void aWallReachesOverTheDoorUpToAColumn() {
+        Sketch s = new Sketch().arc(2860, 100, 900, 0, 90).line(2860, 100, 2860, 1000).rectangle(3780, -150, 400, 400);
+        PlacedDrawing d = placed(s);
+        List<DrawnMarks.Mark> columns = DrawnMarks.all(d, _ -> true);
+        assertThat(columns).hasSize(1);
+        List<Wall> walls = Walls.read("a 0 0.05 -> 2.86 0.05 thick 0.1\nb 4 -3 -> 4 3 thick 0.1");
+        assertThat(new Reaching(d, walls, List.of()).reached()).as("the door is too far from the wall").isEqualTo(walls);
+        assertThat(new Reaching(d, walls, columns).reached().getFirst().reference().b().x()).isCloseTo(4, within(1e-9));
+        assertThat(new Reaching(d, walls.subList(0, 1), columns).reached().getFirst().reference().b().x()).isCloseTo(3.98, within(1e-9));
     }
 
     @Test void wallsThatStandAloneOrBesideAnotherAreLessSure() {

@@ -178,11 +178,24 @@ class ShapesTest {
         Wall a = before.getFirst();
         Opening door = new Opening(ElementId.fresh(), a.id(), 2, Given.stated(0.9), Given.stated(0.0), Given.stated(2.1), new Opening.Filling.Empty(),
             a.from());
-        AtColumns at = new AtColumns(before, List.of(door), List.of(corner));
+        AtColumns at = new AtColumns(placed(new Sketch().line(9000, 9000, 9500, 9000)), _ -> true, before, List.of(door), List.of(corner));
         assertThat(Enclosures.of(new Contents(List.copyOf(at.walls())), Tolerances.BUILDING).all()).hasSize(1);
         Opening moved = at.openings().getFirst();
         Wall longer = at.walls().stream().filter(w -> w.id().equals(a.id())).findFirst().orElseThrow();
         assertThat(longer.middle(moved.along()).distance(a.middle(door.along()))).isLessThan(1e-9);
         assertThat(longer.reference().a().distance(Point.ORIGIN)).isLessThan(1e-9);
+    }
+
+    /** A column stands askew to the middles of the walls at a corner; of the pier between it and a window one face alone is drawn. */
+    @Test void wallsMeetInTheColumnThatBothEndIn() {
+        List<Wall> walls = Walls.read("a 0 0 -> 5.8 0 thick 0.25\nb 6 0.5 -> 6 5 thick 0.25");
+        Column c = new Column(ElementId.fresh(), new Section.Rectangle(0.4, 0.4), new Point(5.925, 0.075), 0, Stand.FLOOR, Top.NEXT, Provenance.BY_HAND);
+        PlacedDrawing face = placed(new Sketch().line(5875, 275, 5875, 500));
+        List<Wall> met = new AtColumns(face, _ -> true, walls, List.of(), List.of(c)).walls();
+        assertThat(met.getFirst().reference().b().distance(new Point(6, 0))).isLessThan(1e-9);
+        assertThat(met.getLast().reference().a().distance(new Point(6, 0))).isLessThan(1e-9);
+        PlacedDrawing bare = placed(new Sketch().line(5875, 400, 5875, 500));
+        assertThat(new AtColumns(bare, _ -> true, walls, List.of(), List.of(c)).walls().getLast()).as("no face up to it").isEqualTo(walls.getLast());
+        assertThat(new AtColumns(face, _ -> false, walls, List.of(), List.of(c)).walls().getLast()).as("a dimension").isEqualTo(walls.getLast());
     }
 }
