@@ -69,7 +69,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
     /** What a line is that may lead from words to what they speak of. */
     private static final Set<Role> LEADS = EnumSet.of(Role.TEXT, Role.ROOM_LABEL, Role.OTHER, Role.FURNITURE, Role.DIMENSION);
     private static final Set<Role> PERHAPS = EnumSet.of(Role.WALL, Role.FURNITURE, Role.OTHER, Role.DOOR, Role.STAIR, Role.COLUMN,
-        Role.DIMENSION, Role.SITE);
+        Role.DIMENSION, Role.SITE, Role.WINDOW);
 
     public Recognised {
         grid = List.copyOf(grid);
@@ -147,8 +147,7 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<Opening> symbols = new Opened(d, role, told, walled).of(whole.gaps());
         progress.at(Progress.Stage.RECOGNISING, 3, 5);
         List<Wall> believed = Confidence.believed(Buildings.of(walled, symbols));
-        List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && (PERHAPS.contains(own.apply(i))
-            || own.apply(i) == Role.WINDOW)),
+        List<Column> posts = new Posts(marks, DrawnMarks.all(d, i -> mixed.test(i) && PERHAPS.contains(own.apply(i))),
             i -> mixed.test(i) || !columns.test(i), believed, lines).columns();
         AtColumns ended = new AtColumns(d, i -> !NO_LINE.contains(role.apply(i)), believed, symbols.stream().filter(o -> isIn(o, believed, posts)).toList(), posts);
         List<Wall> found = ended.walls();

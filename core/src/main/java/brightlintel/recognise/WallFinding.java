@@ -227,57 +227,16 @@ final class WallFinding {
 
     /** Ends that lie in or near another wall's body go to its middle. */
     private List<Wall> meeting(List<Wall> walls) {
+        RoundEnds round = new RoundEnds(d, isLine, walls);
         List<Wall> out = new ArrayList<>();
         for (Wall w : walls) {
             Piece p = w.reference();
             Wall now = p.isStraight() ? w.with(Piece.straight(end(w, p.a(), p.direction(0).times(-1), walls), end(w, p.b(), p.direction(0),
-                walls))) : w.with(roundMeeting(w, walls));
+                walls))) : w.with(round.meeting(w));
             List<Support> on = Supports.ofWall(now, List.of(d));
             out.add(now.with(new Provenance(now.from().way(), on)));
         }
         return out;
-    }
-
-    /** A round wall goes on about its middle, or back, to the middle of the wall that it meets. */
-    private static Piece roundMeeting(Wall w, List<Wall> walls) {
-        Piece p = w.reference();
-        Point from = onLine(w, p.a(), walls), to = onLine(w, p.b(), walls), c = p.centre();
-        // both ends of one that is nearly closed may meet the same wall
-        if (from.distance(to) < REACH) return p;
-        double more = Angles.signed(p.a().minus(c).angle() - from.minus(c).angle()) + Angles.signed(to.minus(c).angle() - p.b().minus(c)
-            .angle());
-        double sweep = 4 * Math.atan(p.bulge());
-        return new Piece(from, to, Math.tan((sweep + more) / 4));
-    }
-
-    private static Point onLine(Wall w, Point end, List<Wall> walls) {
-        Point best = end;
-        double least = Double.MAX_VALUE;
-        for (Wall o : walls) {
-            if (o == w || !o.reference().isStraight()) continue;
-            double half = (o.thickness().value() + w.thickness().value()) / 2 + REACH;
-            if (o.reference().distance(end) > half) continue;
-            Optional<Point> met = onCircle(w.reference().centre(), w.reference().radius(), end, o.reference().direction(0),
-                o.reference().a());
-            double far = met.map(end::distance).orElse(Double.MAX_VALUE);
-            if (far >= least || far > 2 * half) continue;
-            least = far;
-            best = met.orElseThrow();
-        }
-        return best;
-    }
-
-    /** Where a line meets a circle, the nearer of both to a place. */
-    private static Optional<Point> onCircle(Point centre, double radius, Point near, Point along, Point through) {
-        return onCircle(centre, radius, through.plus(along.times(along.dot(near.minus(through)))), along);
-    }
-
-    /** Where a line through a place meets a circle, the nearer of both. */
-    private static Optional<Point> onCircle(Point centre, double radius, Point at, Point along) {
-        double t = centre.minus(at).dot(along), off = along.cross(centre.minus(at)), half = radius * radius - off * off;
-        if (half < 0) return Optional.empty();
-        double s = Math.sqrt(half), near = Math.abs(t - s) < Math.abs(t + s) ? t - s : t + s;
-        return Optional.of(at.plus(along.times(near)));
     }
 
     private static Point end(Wall w, Point end, Point out, List<Wall> walls) {
@@ -295,7 +254,7 @@ final class WallFinding {
                 if (Math.abs(sin) < 0.1) continue;
                 to = end.plus(out.times(r.a().minus(end).cross(r.direction(0)) / sin));
             } else {
-                Optional<Point> met = onCircle(r.centre(), r.radius(), end, out);
+                Optional<Point> met = RoundEnds.onCircle(r.centre(), r.radius(), end, out);
                 if (met.isEmpty()) continue;
                 to = met.get();
             }

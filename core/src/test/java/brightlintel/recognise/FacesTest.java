@@ -120,6 +120,27 @@ class FacesTest {
         assertThat(walls(placed(tower))).singleElement().satisfies(w -> assertThat(w.length()).isCloseTo(Math.toRadians(300) * 2.15, within(1e-3)));
     }
 
+    /** Of its last pier short chords alone are drawn. */
+    @Test void aRoundWallGoesOnOverChordsToTheWallBeyond() {
+        for (double from : new double[] {5.5, 10}) {
+            Sketch s = new Sketch().wall(-5000, 5000, 0, 100).arc(0, 0, 4000, from, 180 - from).arc(0, 0, 4300, from, 180 - from);
+            double bare = 4.15 * Math.sin(Math.toRadians(from));
+            assertThat(round(s).reference().a().y()).as("nothing is drawn").isCloseTo(bare, within(0.01));
+            for (double r : new double[] {4000, 4300}) for (double side : new double[] {1, -1}) {
+                double x = Math.toRadians(from), y = Math.toRadians(2);
+                s.line(side * r * Math.cos(x), r * Math.sin(x), side * r * Math.cos(y), r * Math.sin(y));
+            }
+            Wall w = round(s);
+            assertThat(w.reference().a().y()).isCloseTo(0.05, within(0.01));
+            assertThat(w.reference().b().y()).isCloseTo(0.05, within(0.01));
+            assertThat(w.reference().radius()).isCloseTo(4.15, within(0.01));
+        }
+    }
+
+    private static Wall round(Sketch s) {
+        return walls(placed(s)).stream().filter(x -> !x.reference().isStraight()).reduce((_, b) -> b).orElseThrow();
+    }
+
     @Test void anEndGoesStraightOnToARoundWall() {
         Sketch s = new Sketch().arc(0, 0, 4000, -60, 60).arc(0, 0, 4300, -60, 60);
         for (double y : new double[] {1000, 1200}) s.line(0, y, 3850, y);
