@@ -66,7 +66,7 @@ final class Faces {
         }
         List<Double> peaks = Freehand.peaks(bits);
         double slip = Freehand.of(bits, peaks), off = Math.max(OFF, Math.min(MOST_OFF, 2 * slip));
-        List<Bit> straight = slip > 0 ? Freehand.straightened(bits, peaks, slip) : bits;
+        List<Bit> straight = Freehand.straightened(bits, peaks, slip, TURN);
         return Tiling.without(directions(straight).stream().map(x -> direction(x, off)).toList()).stream().map(x -> Rows.without(x,
             s::layerOf)).toList();
     }

@@ -14,7 +14,8 @@ import java.util.List;
  */
 final class Freehand {
     /** Radians: strokes about a direction; those that tell a peak. Metres: strokes that tell anything; less is exact; more is no slip. */
-    private static final double ABOUT = Math.toRadians(2), PEAK = Math.toRadians(0.3), LONG = 0.4, EXACT = 8e-4, MOST = 0.02;
+    private static final double ABOUT = Math.toRadians(2), PEAK = Math.toRadians(0.3), LONG = 0.4, EXACT = 8e-4, MOST = 0.02,
+        HAIR = 1e-3;
     /** Of all strokes about a direction: how many lie no farther off; how much farther one may lie. */
     private static final double MOSTLY = 0.75, FARTHER = 3;
     private static final int DIRECTIONS = 8, FEW = 12, ROUNDS = 3;
@@ -80,12 +81,18 @@ final class Freehand {
         return at + sum / weight;
     }
 
-    /** Those that lie about a direction by no more than slips of the hand, turned to it about their middles. */
-    static List<Bit> straightened(List<Bit> bits, List<Double> peaks, double off) {
+    /**
+     * Those that lie about a direction by no more than slips of the hand, turned to it about their middles.
+     *
+     * @param off   of ends; 0 where it is drawn exactly, but for a hair, that turns short strokes
+     * @param least radians by which one is of its direction as it is, where nothing slips
+     */
+    static List<Bit> straightened(List<Bit> bits, List<Double> peaks, double off, double least) {
         return bits.stream().map(b -> {
             for (double p : peaks) {
                 double turn = Angles.betweenLines(b.angle(), p);
-                if (turn > ABOUT || Math.sin(turn) * b.length() > FARTHER * off) continue;
+                if (turn > ABOUT || Math.sin(turn) * b.length() > FARTHER * Math.max(HAIR, off)) continue;
+                if (off == 0 && turn <= least) break;
                 Point m = b.a().towards(b.b(), 0.5), u = Point.polar(p, b.length() / 2);
                 boolean same = u.dot(b.b().minus(b.a())) > 0;
                 return new Bit((p % Math.PI + Math.PI) % Math.PI, same ? m.minus(u) : m.plus(u), same ? m.plus(u) : m.minus(u),

@@ -50,7 +50,7 @@ final class Pieces {
             Ring r = m.ground();
             if (less < DEEPER) for (int i : m.strokes()) narrow.put(i, r);
             // a partition may have an outline of its own
-            if (less < SHALLOW && more > SLENDER * less) slender.add(r);
+            if (isSlender(r)) slender.add(r);
             // a corner of two walls is as large, and partly empty
             if (r.area() < FULL * less * more || r.area() < CONVEX * hull(r)) continue;
             boolean piece = less >= DEEPER && less <= WIDE && more <= LONG;
@@ -70,6 +70,12 @@ final class Pieces {
                 : o.strokes()) narrow.putIfAbsent(i,
                 r);
         }
+    }
+
+    /** As the rectangle is that has its area and goes as far round: walls about a corner are one, unrolled. */
+    private static boolean isSlender(Ring r) {
+        double half = r.perimeter() / 2, more = (half + Math.sqrt(Math.max(0, half * half - 4 * r.area()))) / 2, less = r.area() / more;
+        return less < SHALLOW && more > SLENDER * less;
     }
 
     private static double hull(Ring r) {

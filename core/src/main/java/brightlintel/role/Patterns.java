@@ -19,7 +19,7 @@ final class Patterns {
     private static final int DEGREES = 180, LEAST = 14, ROW = 11;
     private static final double OFF = Math.toRadians(4), LONGEST = 6, EVEN = 0.03, WIDEST = 0.65;
     /** Metres: lines nearer to each other are one; as far along do neighbours stand; of steps that are one. */
-    private static final double ONE = 0.012, NEAR = 2, EVEN_LEAST = 0.004;
+    private static final double ONE = 0.012, NEAR = 2, EVEN_LEAST = 0.004, AS_ONE = 0.01;
     /** A neighbour is found among the first few; a drawing of hatches alone is not looked through for each of its lines. */
     private static final int MOST_BESIDE = 24, MOST_LOOKED = 1500, FEW = 2;
     private final Sight s;
@@ -54,18 +54,17 @@ final class Patterns {
         }
     }
 
-    /** A stroke by its place across and along its direction, metres. */
-    private record Placed(int stroke, double off, double at) { }
+    /** A stroke by its place across and along a direction that is nearly its own, metres, and by its own. */
+    private record Placed(int stroke, double off, double at, Point middle, Point along) { }
 
     /** Those whose nearest neighbours lie at one distance: the lines of a hatch do, faces of a wing that stands at an angle do not. */
     private Set<Integer> inRows(List<Integer> strokes, double angle) {
         List<Placed> all = new ArrayList<>();
+        Point n = Point.polar(angle, 1), origin = s.strokes.curveOf(strokes.getFirst()).first().times(s.metres);
         for (int k : strokes) {
             Curve c = s.strokes.curveOf(k);
-            Point m = c.first().towards(c.last(), 0.5).times(s.metres), u = Point.polar(c.last().minus(c.first()).angle(), 1);
-            // each by its own direction would lie apart far from the origin
-            Point n = Point.polar(Math.abs(Angles.betweenLines(u.angle(), angle)) < OFF ? angle : u.angle(), 1);
-            all.add(new Placed(k, n.cross(m), n.dot(m)));
+            Point m = c.first().towards(c.last(), 0.5).times(s.metres).minus(origin);
+            all.add(new Placed(k, n.cross(m), n.dot(m), m, c.last().minus(c.first()).unit()));
         }
         all.sort(Comparator.comparingDouble(Placed::off));
         Set<Integer> out = new HashSet<>();
@@ -84,15 +83,20 @@ final class Patterns {
         return far.stream().anyMatch(f -> Math.abs(f - s) < EVEN * s + EVEN_LEAST);
     }
 
-    /** How far off those lie that stand near, to one side, from the nearest on. */
+    /**
+     * How far off those lie that stand near, to one side, from the nearest on. By its own direction: by another that is nearly the same,
+     * pieces of one line lie at a step from each other.
+     */
     private static List<Double> beside(List<Placed> all, int i, int step) {
         Placed p = all.get(i);
         List<Double> out = new ArrayList<>();
         for (int k = i + step, looked = 0; k >= 0 && k < all.size() && looked < MOST_LOOKED; k += step, looked++) {
-            double far = Math.abs(all.get(k).off - p.off);
-            if (far > 2 * WIDEST || out.size() > MOST_BESIDE) break;
-            if (far > ONE && Math.abs(all.get(k).at - p.at) < NEAR) out.add(far);
+            Placed q = all.get(k);
+            if (Math.abs(q.off - p.off) > 2 * WIDEST || out.size() > MOST_BESIDE) break;
+            double far = Math.abs(p.along.cross(q.middle.minus(p.middle)));
+            if (far > ONE && Math.abs(q.at - p.at) < NEAR && Math.abs(p.along.cross(q.along)) < AS_ONE) out.add(far);
         }
+        out.sort(null);
         return out;
     }
 

@@ -26,7 +26,7 @@ final class DrawnGaps {
     private final List<Jamb> jambs = new ArrayList<>();
     private final List<Face> faces = new ArrayList<>();
 
-    private record Jamb(double at, int layer, int stroke) { }
+    private record Jamb(double at, int layer, int stroke, boolean beyond) { }
 
     private record Face(double from, double to, int layer, boolean outer) { }
 
@@ -46,7 +46,7 @@ final class DrawnGaps {
             double within = Math.min(high, w.left()) - Math.max(low, -w.right());
             boolean ends = high < w.left() + t && low > -w.right() - t;
             if (within > CROSSES * t && ends && a.x() > -TOGETHER && a.x() < w.length() + TOGETHER)
-                jambs.add(new Jamb(a.x(), d.strokes().layerOf(i), i));
+                jambs.add(new Jamb(a.x(), d.strokes().layerOf(i), i, high > w.left() + TOGETHER || low < -w.right() - TOGETHER));
         } else if (angle < ALONG && high < w.left() + TOGETHER && low > -w.right() - TOGETHER)
             faces.add(new Face(Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), d.strokes().layerOf(i), Math.min(
                 Math.abs(high - w.left()), Math.abs(low + w.right())) < TOGETHER));
@@ -54,14 +54,20 @@ final class DrawnGaps {
 
     /**
      * The layer on which most of the wall's faces lie, of those that reach to its ends: what windows are drawn with has edges there, too.
+     * Columns at its ends do as well, and are told by what crosses it and is wider.
      */
     private int ownLayer() {
         Map<Integer, Double> length = new TreeMap<>(), atEnds = new TreeMap<>();
         double near = w.thickness().value() / 2 + END;
         for (Face f : faces) if (f.outer) length.merge(f.layer, f.to - f.from, Double::sum);
-        for (Face f : faces) if (f.outer && (f.from < near && f.to > near || f.from < w.length() - near && f.to > w.length() - near))
+        for (Face f : faces) if (f.outer && !isColumns(f.layer) && (f.from < near && f.to > near || f.from < w.length() - near && f.to > w.length() - near))
             atEnds.put(f.layer, length.get(f.layer));
         return (atEnds.isEmpty() ? length : atEnds).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(-1);
+    }
+
+    private boolean isColumns(int layer) {
+        List<Jamb> own = jambs.stream().filter(j -> j.layer == layer).toList();
+        return 2 * own.stream().filter(Jamb::beyond).count() > own.size();
     }
 
     /** Whether a face that is drawn like a jamb runs on from it, out of the gap. */

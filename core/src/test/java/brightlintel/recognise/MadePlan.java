@@ -15,8 +15,11 @@ import java.util.Random;
 
 /** Walls, openings, columns and grid lines of a storey of which all is known; metres. */
 final class MadePlan {
-    /** Rooms on both sides of a corridor; the same with a wing at an odd angle; rooms round a court. */
-    enum Shape { CORRIDOR, WING, COURT }
+    /**
+     * Rooms on both sides of a corridor; the same with a wing at an odd angle; rooms round a court; a house parted again and again; the
+     * same with an outline of odd angles; houses in a row; a hall round a core that stands free.
+     */
+    enum Shape { CORRIDOR, WING, COURT, HOUSE, ODD, ROW, CORE }
 
     /** @param along the wall's reference, to its middle */
     record Hole(Wall in, double along, double width, boolean door) {
@@ -27,7 +30,7 @@ final class MadePlan {
 
     record Axis(Point a, Point b) { }
 
-    private static final double OUTER = 0.3, INNER = 0.15, THIN = 0.1;
+    static final double OUTER = 0.3, INNER = 0.15, THIN = 0.1;
     final List<Wall> walls;
     final List<Hole> holes = new ArrayList<>();
     /** Middles of columns of {@link #COLUMN} by the same. */
@@ -38,7 +41,11 @@ final class MadePlan {
     private Optional<Point> court = Optional.empty();
 
     MadePlan(Shape shape, Random r) {
-        walls = shape == Shape.COURT ? roundACourt(r) : alongACorridor(r, shape == Shape.WING);
+        walls = switch (shape) {
+            case COURT -> roundACourt(r);
+            case HOUSE, ODD, ROW, CORE -> new MadeHouses(r, holes, columns).walls(shape);
+            default -> alongACorridor(r, shape == Shape.WING);
+        };
     }
 
     private List<Wall> alongACorridor(Random r, boolean wing) {

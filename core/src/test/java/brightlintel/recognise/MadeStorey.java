@@ -12,6 +12,7 @@ import brightlintel.notation.Sketch;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 
@@ -21,14 +22,28 @@ final class MadeStorey {
     enum Manner {
         MERGED, OUTLINE_EACH, LAYERED, LAYERS_APART, CAVITY, FACES_THROUGH, ONE_LAYER, LYING_LAYERS, BY_HAND, OVERSHOT, SHATTERED, FOREIGN, LEAF_BOX,
         MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, LAYERED_ONE, LAYERED_DAMAGED, COURT_ONE, WING_HAND, DAMAGED,
-        PEN, PEN_ONE, LINES_BESIDE, FILLED, LEAF_ONLY, ARC_ONLY, HALF_OPEN, RECTANGLES, SOLIDS
+        PEN, PEN_ONE, LINES_BESIDE, FILLED, LEAF_ONLY, ARC_ONLY, HALF_OPEN, RECTANGLES, SOLIDS,
+        HOUSE, HOUSE_ONE, HOUSE_DAMAGED, ODD, ODD_ONE, ROW, ROW_ONE, CORE, CORE_ONE, FRAMED, FRAMED_ONE, NO_JAMBS, NO_JAMBS_ONE, PASSAGES,
+        PASSAGES_ONE, CAVITY_ONE
     }
 
-    private static final Set<Manner> ON_ONE_LAYER = EnumSet.of(Manner.ONE_LAYER, Manner.DAMAGED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.COURT_ONE, Manner.PEN_ONE),
+    private static final Map<MadePlan.Shape, Set<Manner>> SHAPES = Map.of(
+        MadePlan.Shape.COURT, EnumSet.of(Manner.COURT, Manner.COURT_ONE), MadePlan.Shape.WING, EnumSet.of(Manner.WING, Manner.WING_HAND),
+        MadePlan.Shape.HOUSE, EnumSet.of(Manner.HOUSE, Manner.HOUSE_ONE, Manner.HOUSE_DAMAGED, Manner.NO_JAMBS, Manner.NO_JAMBS_ONE, Manner.PASSAGES,
+            Manner.PASSAGES_ONE),
+        MadePlan.Shape.ODD, EnumSet.of(Manner.ODD, Manner.ODD_ONE), MadePlan.Shape.ROW, EnumSet.of(Manner.ROW, Manner.ROW_ONE),
+        MadePlan.Shape.CORE, EnumSet.of(Manner.CORE, Manner.CORE_ONE));
+
+    private static final Set<Manner> ON_ONE_LAYER = EnumSet.of(Manner.ONE_LAYER, Manner.DAMAGED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.COURT_ONE, Manner.PEN_ONE,
+            Manner.HOUSE_ONE, Manner.HOUSE_DAMAGED, Manner.ODD_ONE, Manner.ROW_ONE, Manner.CORE_ONE, Manner.FRAMED_ONE, Manner.NO_JAMBS_ONE, Manner.PASSAGES_ONE,
+            Manner.CAVITY_ONE),
         LAYERED = EnumSet.of(Manner.LAYERED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.LAYERS_APART),
-        IN_PIECES = EnumSet.of(Manner.OVERSHOT, Manner.SHATTERED, Manner.DAMAGED, Manner.LAYERED_DAMAGED),
-        BY_HAND = EnumSet.of(Manner.BY_HAND, Manner.WING_HAND), COURTS = EnumSet.of(Manner.COURT, Manner.COURT_ONE),
-        WINGS = EnumSet.of(Manner.WING, Manner.WING_HAND), DAMAGED = EnumSet.of(Manner.DAMAGED, Manner.LAYERED_DAMAGED);
+        IN_PIECES = EnumSet.of(Manner.OVERSHOT, Manner.SHATTERED, Manner.DAMAGED, Manner.LAYERED_DAMAGED, Manner.HOUSE_DAMAGED),
+        BY_HAND = EnumSet.of(Manner.BY_HAND, Manner.WING_HAND),
+        DAMAGED = EnumSet.of(Manner.DAMAGED, Manner.LAYERED_DAMAGED, Manner.HOUSE_DAMAGED),
+        FRAMED = EnumSet.of(Manner.FRAMED, Manner.FRAMED_ONE), BARE = EnumSet.of(Manner.NO_JAMBS, Manner.NO_JAMBS_ONE),
+        PASSAGES = EnumSet.of(Manner.PASSAGES, Manner.PASSAGES_ONE), CAVITIES = EnumSet.of(Manner.CAVITY, Manner.CAVITY_ONE),
+        COLUMNED = EnumSet.of(Manner.CORE, Manner.CORE_ONE, Manner.FRAMED, Manner.FRAMED_ONE);
     private static final Set<Manner> BY_PIECE = EnumSet.of(Manner.PEN, Manner.PEN_ONE, Manner.LINES_BESIDE, Manner.RECTANGLES,
         Manner.SOLIDS);
     final MadePlan plan;
@@ -40,7 +55,9 @@ final class MadeStorey {
         this.m = m;
         r = new Random(seed);
         turn = Math.toRadians(r.nextInt(4) == 0 ? r.nextInt(80) : 90 * r.nextInt(2));
-        plan = new MadePlan(COURTS.contains(m) ? MadePlan.Shape.COURT : WINGS.contains(m) ? MadePlan.Shape.WING : MadePlan.Shape.CORRIDOR, r);
+        plan = new MadePlan(SHAPES.entrySet().stream().filter(e -> e.getValue().contains(m)).map(Map.Entry::getKey).findFirst()
+            .orElse(MadePlan.Shape.CORRIDOR), r);
+        if (FRAMED.contains(m)) frame();
     }
 
     private String layer(String usual) {
@@ -69,16 +86,19 @@ final class MadeStorey {
         s.on(layer("WALLS"));
         Footprints f = Footprints.of(plan.walls, Tolerances.BUILDING);
         List<Ring> cuts = new ArrayList<>(plan.holes.stream().filter(h -> h.door() || m != Manner.FACES_THROUGH).map(MadeStorey::cut).toList());
+        if (FRAMED.contains(m)) for (Point p : plan.columns) cuts.add(square(p));
         List<Ring> all = new ArrayList<>();
         for (Wall w : plan.walls) all.addAll(f.of(w.id()));
-        if (m == Manner.CAVITY) for (Wall w : plan.walls.subList(0, 4)) cuts.add(cavity(w));
+        if (CAVITIES.contains(m)) for (Wall w : plan.walls.subList(0, 4)) cuts.add(cavity(w));
         if (BY_PIECE.contains(m)) for (Wall w : plan.walls) pieces(s, w);
         else if (m == Manner.FILLED) for (Ring ring : Areas.allEdges(all, cuts)) s.filled(flat(ring));
         else if (m == Manner.OUTLINE_EACH) for (Wall w : plan.walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
         else edges(s, Areas.allEdges(all, cuts));
         if (LAYERED.contains(m)) for (Wall w : plan.walls.subList(0, 4)) finish(s, w);
         if (m == Manner.AXES_BARE) axes(s);
-        for (MadePlan.Hole h : plan.holes) if (h.door()) door(s, h);
+        if (COLUMNED.contains(m)) columns(s);
+        for (MadePlan.Hole h : plan.holes) if (isPassage(h)) s.on(layer("WALLS"));
+        else if (h.door()) door(s, h);
         else window(s, h);
         s.on(layer("FURNITURE"));
         for (int i = 0; i < 4; i++) box(s, 500 + 2500 * i, 900, 1400, 700);
@@ -131,11 +151,44 @@ final class MadeStorey {
         return new Ring(List.of(p.at(0.15, 0.02), p.at(w.length() - 0.15, 0.02), p.at(w.length() - 0.15, -0.04), p.at(0.15, -0.04)));
     }
 
+    /** Columns in the outer walls, flush with their inner faces, and at their corners: faces end at them. */
+    private void frame() {
+        plan.columns.clear();
+        for (Wall w : plan.walls.subList(0, 4)) {
+            plan.columns.add(w.reference().at(0.05, 0.05));
+            for (Wall o : plan.walls) {
+                Point u = w.reference().unroll(o.reference().a()), k = w.reference().unroll(o.reference().b());
+                for (Point p : List.of(u, k)) if (Math.abs(p.y()) < 0.01 && p.x() > 0.5 && p.x() < w.length() - 0.5)
+                    plan.columns.add(w.reference().at(p.x(), 0.05));
+            }
+        }
+    }
+
+    private static Ring square(Point p) {
+        double h = MadePlan.COLUMN / 2 + 0.05;
+        return new Ring(List.of(p.plus(new Point(-h, -h)), p.plus(new Point(h, -h)), p.plus(new Point(h, h)), p.plus(new Point(-h, h))));
+    }
+
+    /** Every third door is an opening in which nothing is drawn. */
+    boolean isPassage(MadePlan.Hole h) {
+        return PASSAGES.contains(m) && h.door() && plan.holes.indexOf(h) % 3 == 0;
+    }
+
+    /** Whether what was found is of the kind that was drawn. */
+    boolean isAs(Opening o, MadePlan.Hole h) {
+        return isPassage(h) ? o.filling() instanceof Opening.Filling.Empty : o.filling() instanceof Opening.Filling.Door == h.door();
+    }
+
+    private void columns(Sketch s) {
+        s.on(layer("COLUMNS"));
+        double c = 1000 * (FRAMED.contains(m) ? MadePlan.COLUMN + 0.1 : MadePlan.COLUMN);
+        for (Point p : plan.columns) box(s, 1000 * p.x() - c / 2, 1000 * p.y() - c / 2, c, c);
+        s.on(layer("WALLS"));
+    }
+
     /** Lines without bubbles or names, and columns where they cross. */
     private void axes(Sketch s) {
-        s.on("COLUMNS");
-        double c = 1000 * MadePlan.COLUMN;
-        for (Point p : plan.columns) box(s, 1000 * p.x() - c / 2, 1000 * p.y() - c / 2, c, c);
+        columns(s);
         s.on("AXES");
         for (MadePlan.Axis x : plan.axes) s.line(1000 * x.a().x(), 1000 * x.a().y(), 1000 * x.b().x(), 1000 * x.b().y());
         s.on(layer("WALLS"));
@@ -150,7 +203,7 @@ final class MadeStorey {
     private void edges(Sketch s, List<Ring> rings) {
         for (Ring ring : rings) {
             List<Point> c = ring.corners().stream().map(p -> p.times(1000)).map(this::shaken).toList();
-            boolean lines = IN_PIECES.contains(m);
+            boolean lines = IN_PIECES.contains(m) || BARE.contains(m);
             if (!lines) {
                 double[] xy = new double[2 * c.size()];
                 for (int i = 0; i < c.size(); i++) {
@@ -158,8 +211,14 @@ final class MadeStorey {
                     xy[2 * i + 1] = c.get(i).y();
                 }
                 s.polyline(true, xy);
-            } else for (int i = 0; i < c.size(); i++) line(s, c.get(i), c.get((i + 1) % c.size()));
+            } else for (int i = 0; i < c.size(); i++)
+                if (!BARE.contains(m) || !isJamb(ring.corners().get(i), ring.corners().get((i + 1) % c.size()))) line(s, c.get(i), c.get((i + 1) % c.size()));
         }
+    }
+
+    private boolean isJamb(Point a, Point b) {
+        Point p = a.towards(b, 0.5);
+        return plan.holes.stream().anyMatch(h -> Math.abs(h.at().distance(p) - h.width() / 2) < 0.01);
     }
 
     private Point shaken(Point p) {
@@ -169,9 +228,9 @@ final class MadeStorey {
 
     private void line(Sketch s, Point a, Point b) {
         Point u = b.minus(a).unit();
-        double over = m == Manner.SHATTERED ? 0 : a.distance(b) > 600 ? 6 : 0;
+        double over = m == Manner.SHATTERED || BARE.contains(m) ? 0 : a.distance(b) > 600 ? 6 : 0;
         Point p = a.minus(u.times(over)), q = b.plus(u.times(over));
-        if (m == Manner.OVERSHOT || p.distance(q) < 700) {
+        if (m == Manner.OVERSHOT || BARE.contains(m) || p.distance(q) < 700) {
             s.line(p.x(), p.y(), q.x(), q.y());
             return;
         }
@@ -269,8 +328,12 @@ final class MadeStorey {
         s.polyline(true, x, y, x + w, y, x + w, y + d, x, y + d);
     }
 
-    /** Whether an opening is of a kind that was drawn as a door. */
-    static boolean isDoor(Opening o) {
-        return o.filling() instanceof Opening.Filling.Door;
+
+    boolean hasAxes() {
+        return m == Manner.AXES_BARE;
+    }
+
+    boolean hasColumns() {
+        return hasAxes() || COLUMNED.contains(m);
     }
 }
