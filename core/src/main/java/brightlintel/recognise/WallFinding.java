@@ -8,7 +8,6 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.IntPredicate;
 
 import brightlintel.building.ElementId;
 import brightlintel.building.Given;
@@ -39,17 +38,11 @@ final class WallFinding {
     private static final double BEHIND = 1;
     private static final int PLACES = 6;
     private final PlacedDrawing d;
-    private final IntPredicate isWall, isWindow, isOpening, isLine, isTold;
+    private final StrokeRoles.Faces f;
 
-    /** @param isWindow what may go on a face; isLine: what may be drawn in a wall at all; isTold: what is a wall by its layer */
-    WallFinding(PlacedDrawing d, IntPredicate isWall, IntPredicate isWindow, IntPredicate isOpening, IntPredicate isLine,
-        IntPredicate isTold) {
+    WallFinding(PlacedDrawing d, StrokeRoles.Faces f) {
         this.d = d;
-        this.isWall = isWall;
-        this.isWindow = isWindow;
-        this.isOpening = isOpening;
-        this.isLine = isLine;
-        this.isTold = isTold;
+        this.f = f;
     }
 
     /** Between bodies that are one wall; along their direction. */
@@ -70,7 +63,7 @@ final class WallFinding {
     }
 
     List<Wall> walls() {
-        List<Body> bodies = Bodies.of(Faces.of(d, isWall, isWindow), new Pieces(d, i -> isWall.test(i) || isWindow.test(i), isTold));
+        List<Body> bodies = Bodies.of(Faces.of(d, f.isSure(), f.isPerhaps()), new Pieces(d, i -> f.isSure().test(i) || f.isPerhaps().test(i), f.isTold()));
         List<Run> all = runs(bodies);
         // glass and layers run along within walls; what is left of them is looked at anew
         Set<Body> within = Collections.newSetFromMap(new IdentityHashMap<>());
@@ -87,7 +80,7 @@ final class WallFinding {
             out.add(w);
             for (Between g : r.gaps) gaps.add(new Gap(w.id(), at(r, (g.from + g.to) / 2), g.to - g.from));
         }
-        for (RoundWalls.Round r : new RoundWalls(d, isWall, isWindow, isOpening).all())
+        for (RoundWalls.Round r : new RoundWalls(d, f.isSure(), f.isPerhaps(), f.opens()).all())
             for (Piece p : r.middle()) out.add(wall(p, r.thickness(), r.sure() ? 0.92 : 0.8));
         return meeting(out.stream().filter(w -> out.stream().noneMatch(o -> o != w && lies(w, o))).toList());
     }
@@ -163,7 +156,7 @@ final class WallFinding {
         Point u = b.direction().along();
         int n = 0;
         for (int i : d.strokesNear(b.direction().at((from + to) / 2, b.middle()), b.thickness() / 2 + 0.02)) {
-            if (!isLine.test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s)
+            if (!f.isLine().test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s)
                 || Math.abs(s.b().minus(s.a()).unit().cross(u)) > 0.03) continue;
             double p = u.dot(s.a()), q = u.dot(s.b());
             if (Math.abs(Math.min(p, q) - from) < SPANNED && Math.abs(Math.max(p, q) - to) < SPANNED) n++;
@@ -177,7 +170,7 @@ final class WallFinding {
         Point u = b.direction().along();
         Set<Integer> found = new HashSet<>();
         for (double x = from + step / 2; x < to; x += step)
-            for (int i : d.strokesNear(b.direction().at(x, b.middle()), b.thickness() / 2 + 0.02)) if (isOpening.test(i)) found.add(i);
+            for (int i : d.strokesNear(b.direction().at(x, b.middle()), b.thickness() / 2 + 0.02)) if (f.opens().test(i)) found.add(i);
         if (found.isEmpty() || to - from <= LEAF) return !found.isEmpty();
         List<double[]> bare = List.of(new double[] {from, to});
         for (int i : found) {
@@ -201,7 +194,7 @@ final class WallFinding {
         // what ends within another wall was drawn by itself, and is closed nowhere
         if (crossing.crosses(b.direction().at(at, b.middle()), b.direction(), b.thickness() / 2 + SPANNED)) return false;
         for (int i : d.strokesNear(b.direction().at(at, b.middle()), 0.02)) {
-            if (!isWall.test(i) && !isWindow.test(i) || !(d.curve(i) instanceof Curve.Straight s)) continue;
+            if (!f.isSure().test(i) && !f.isPerhaps().test(i) || !(d.curve(i) instanceof Curve.Straight s)) continue;
             double turn = Angles.betweenLines(s.b().minus(s.a()).angle(), b.direction().along().angle());
             if (turn > Math.PI / 2 - 0.05 && Math.abs(s.length() - b.thickness()) < 0.02) return true;
         }
@@ -227,7 +220,7 @@ final class WallFinding {
 
     /** Ends that lie in or near another wall's body go to its middle. */
     private List<Wall> meeting(List<Wall> walls) {
-        RoundEnds round = new RoundEnds(d, isLine, walls);
+        RoundEnds round = new RoundEnds(d, f.isLine(), walls);
         List<Wall> out = new ArrayList<>();
         for (Wall w : walls) {
             Piece p = w.reference();

@@ -21,7 +21,6 @@ final class Gathered {
     /** On a layer of walls nobody writes, measures or draws doors. */
     private static final Set<Role> FOR_SURE = EnumSet.of(Role.TEXT, Role.ROOM_LABEL, Role.DIMENSION, Role.GRID, Role.DOOR);
     private static final int SOME = 2;
-    private static final double NOT_FEW = 0.12;
     /** What a name adds to the share of the role that it hints at. */
     private static final double HINT = 0.3;
     /**
@@ -149,14 +148,13 @@ final class Gathered {
         hint.ifPresent(h -> share.merge(h, HINT, Double::sum));
         Role best = share.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
         boolean mixed = first < MIXED && !(hint.filter(h -> h == best).isPresent() && share.get(best) > MIXED);
-        mixed |= best == Role.WALL && isOthersForSure(first);
+        mixed |= best == Role.WALL && first < MOSTLY_ONE && othersForSure() > 1;
         return new RoleFinding.OfPart(name, member(best), Math.min(1, share.get(best)), mixed, units, counts);
     }
 
-    /** Whether there are things that are told by what they are, and not by what lies beside them: of two sorts, or not few. */
-    private boolean isOthersForSure(double share) {
-        List<Integer> of = FOR_SURE.stream().map(r -> counts.getOrDefault(r, 0)).filter(n -> n >= SOME).toList();
-        return share < MOSTLY_ONE && of.size() > 1 || of.stream().anyMatch(n -> n > SOME && n > NOT_FEW * units);
+    /** Roles of things that are told by what they are, and not by what lies beside them. */
+    private long othersForSure() {
+        return FOR_SURE.stream().filter(r -> counts.getOrDefault(r, 0) >= SOME).count();
     }
 
     /** The role of a family that most of it is. */

@@ -27,8 +27,8 @@ class LayersTest {
     }
 
     private static List<Wall> walls(PlacedDrawing d) {
-        return new WallFinding(d, i -> !layer(d, i).equals("MEASURES"), i -> layer(d, i).equals("MEASURES"), _ -> false, _ -> true,
-            i -> !layer(d, i).equals("MEASURES")).walls();
+        return new WallFinding(d, new StrokeRoles.Faces(i -> !layer(d, i).equals("MEASURES"), i -> layer(d, i).equals("MEASURES"), _ -> false,
+            _ -> true, i -> !layer(d, i).equals("MEASURES"))).walls();
     }
 
     private static String layer(PlacedDrawing d, int stroke) {
