@@ -29,12 +29,13 @@ final class Faces {
     /**
      * @param off       to the left of the direction's own line through 0,0
      * @param stretches with what only may be a face; sure: of strokes that are faces
+     * @param ends      where strokes begin and end, in order
      */
-    record Line(double off, List<Stretch> stretches, List<Stretch> sure) {
+    record Line(double off, List<Stretch> stretches, List<Stretch> sure, List<Double> ends) {
         /** What is left of it. */
         Line without(List<Stretch> kept, List<Stretch> gone) {
             return new Line(off, kept, sure.stream().filter(s -> gone.stream().noneMatch(g -> g.from() <= s.from() && g.to() >= s.to()))
-                .toList());
+                .toList(), ends);
         }
     }
 
@@ -138,15 +139,18 @@ final class Faces {
     private static Line line(List<Bit> bits, Point u, Point n) {
         double sum = 0, weight = 0;
         List<Stretch> all = new ArrayList<>(), sure = new ArrayList<>();
+        List<Double> ends = new ArrayList<>();
         for (Bit b : bits) {
             sum += off(b, n) * b.length();
             weight += b.length();
             double p = u.dot(b.a), q = u.dot(b.b);
             Stretch x = new Stretch(Math.min(p, q), Math.max(p, q), List.of(b.stroke));
             all.add(x);
+            ends.addAll(List.of(x.from, x.to));
             if (b.sure) sure.add(x);
         }
-        return new Line(sum / weight, joined(all), joined(sure));
+        ends.sort(null);
+        return new Line(sum / weight, joined(all), joined(sure), ends);
     }
 
     /** Those that touch as one. */

@@ -23,7 +23,7 @@ final class Layers {
      * Metres: nearer lines are drawn on the face; farther ones are no next layer; no wall is thicker; ends at an opening that are alike;
      * between bodies of one wall. Radians off square.
      */
-    private static final double ON = 0.012, DEEP = 0.26, THICK = 0.66, ALIKE = 0.03, APART = 9, SQUARE = 0.01;
+    private static final double ON = 0.012, DEEP = 0.26, THICK = 0.66, ALIKE = 0.03, APART = 9, SQUARE = 0.01, MET = 0.4;
     /** Of all metres of a wall: how many a layer must run along. Of one body: how much of it a layer may leave out. */
     private static final double MOST = 0.7, BARE = 0.1;
     /** Ends at openings that say that two bodies beside each other are leaves of one wall. */
@@ -113,10 +113,12 @@ final class Layers {
     private int alike(List<Body> run, Line l, double thickness) {
         // at a corner the outer layers go on over the wall that is met, the inner ones end before it
         double all = 0, along = 0, corner = 2 * thickness + ALIKE;
-        int alike = 0, ends = 2 * (run.size() - 1);
+        int alike = 0, ends = 0;
         for (int i = 0; i < run.size(); i++) {
             Body b = run.get(i);
             all += b.length();
+            // a wall that is met parts one face, too
+            if (i > 0 && b.from() - run.get(i - 1).to() > MET) ends += 2;
             double from = Double.MAX_VALUE, to = -Double.MAX_VALUE, covered = 0;
             for (Stretch s : l.sure()) {
                 double both = Math.min(s.to(), b.to()) - Math.max(s.from(), b.from());
@@ -134,7 +136,33 @@ final class Layers {
             if (i > 0 && (begins || isJamb(b, b.from(), l))) alike++;
             if (i + 1 < run.size() && (stops || isJamb(b, b.to(), l))) alike++;
         }
+        alike += endTogether(run, l);
         return along >= MOST * all && 2 * alike >= ends && (alike >= SAY || !isClaimed(run, l)) ? alike : -1;
+    }
+
+    /**
+     * At how many places within bodies strokes of their faces end, and of another line, too: where glass goes on from face to face, the
+     * faces of a wall are lines without a gap. 0 where hardly any do.
+     */
+    private static int endTogether(List<Body> run, Line l) {
+        Body first = run.getFirst();
+        List<Line> lines = first.direction().lines();
+        List<Double> own = new ArrayList<>();
+        for (int i = BodiesByLine.first(lines, first.right() - ON, Line::off); i < lines.size() && lines.get(i).off() < first.left() + ON; i++) {
+            double off = lines.get(i).off();
+            if (Math.min(Math.abs(off - first.right()), Math.abs(off - first.left())) < ON) own.addAll(lines.get(i).ends());
+        }
+        own.sort(null);
+        int all = 0, alike = 0;
+        double last = -Double.MAX_VALUE;
+        for (double at : own) {
+            if (at < last + ALIKE || run.stream().noneMatch(b -> at > b.from() + ALIKE && at < b.to() - ALIKE)) continue;
+            last = at;
+            all++;
+            int k = BodiesByLine.first(l.ends(), at - ALIKE, x -> x);
+            if (k < l.ends().size() && l.ends().get(k) < at + ALIKE) alike++;
+        }
+        return alike >= SAY && alike > MOST * all ? alike : 0;
     }
 
     /** Whether a line runs across at an end of a body, from its farther face to another line: what closes the opening there closes both. */
