@@ -49,6 +49,9 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
 
     /** centre + u cos(w) + v sin(w), w from start over sweep. u and v need not be square to each other: conjugate half axes. */
     record EllipticArc(Point centre, Point u, Point v, double start, double sweep) implements Curve {
+        /** Radians: off square, off a quarter turn. */
+        private static final double SLIP = 0.02;
+
         public static EllipticArc circular(Point centre, double radius, double start, double sweep) {
             return new EllipticArc(centre, new Point(radius, 0), new Point(0, radius), start, sweep);
         }
@@ -74,6 +77,16 @@ public sealed interface Curve permits Curve.Straight, Curve.EllipticArc, Nurbs {
         public boolean isCircular() {
             double size = u.length() + v.length();
             return Math.abs(u.dot(v)) < 1e-9 * size * size && Math.abs(u.length() - v.length()) < 1e-9 * size;
+        }
+
+        /**
+         * A quarter of an ellipse from half axis to half axis: of a circle that was drawn out along them, as the way of a leaf is where a
+         * door was put in unevenly. Half axes that differ by more than a half are of something else.
+         */
+        public boolean isQuarterDrawnOut() {
+            double a = u.length(), b = v.length(), quarter = Math.PI / 2;
+            return Math.abs(u.dot(v)) < SLIP * a * b && Math.max(a, b) < 1.5 * Math.min(a, b) && Math.abs(Math.abs(sweep) - quarter) < SLIP
+                && Math.abs(Math.IEEEremainder(start, quarter)) < SLIP;
         }
 
         /** Takes the circle of radius one to the ellipse that the arc is of. Of an arc that is flat it has no way back. */

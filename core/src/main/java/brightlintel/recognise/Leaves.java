@@ -16,7 +16,7 @@ final class Leaves {
     Leaves(PlacedDrawing d) {
         for (int i = 0; i < d.strokes().size(); i++) {
             if (d.strokes().isStraight(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.EllipticArc a)
-                || !a.isCircular()) continue;
+                || !a.isCircular() && !a.isQuarterDrawnOut()) continue;
             double r = a.u().length(), sweep = Math.abs(a.sweep());
             if (r >= NARROW && r <= WIDE && sweep >= LEAST && sweep <= MOST) leaf(d, a, MISS * r);
         }

@@ -106,7 +106,12 @@ final class Seeing {
     }
 
     private void walls() {
-        for (Spacings.Pair p : s.look.pairs()) {
+        faces(s.look.pairs());
+        faces(s.look.askew());
+    }
+
+    private void faces(List<Spacings.Pair> pairs) {
+        for (Spacings.Pair p : pairs) {
             double d = p.distance() * s.metres, along = p.overlap() * s.metres;
             if (d < THIN || d > THICK) continue;
             double w = Math.min(1.2, along / Math.max(d, 0.15) * 0.25);

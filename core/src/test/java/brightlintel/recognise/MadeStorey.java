@@ -279,7 +279,7 @@ final class MadeStorey {
         Point open = hinge.plus((far == left ? u.left().times(-1) : u.left()).times(1));
         if (m == Manner.UNEVEN_BLOCKS) {
             // a leaf of one, drawn out along the wall and out of it by figures of their own
-            double w = u.length() * (hingeTurns(u, open.minus(hinge)) ? 1 : -1), deep = u.length() * (0.85 + 0.05 * r.nextInt(5));
+            double w = u.length() * (hingeTurns(u, open.minus(hinge)) ? 1 : -1), deep = u.length() * (0.72 + 0.06 * r.nextInt(8));
             s.insert("DOOR", hinge.x(), hinge.y(), deep, w, Math.toDegrees(open.minus(hinge).angle()));
             s.on(layer("WALLS"));
             return;

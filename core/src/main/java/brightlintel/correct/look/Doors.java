@@ -26,8 +26,11 @@ public final class Doors {
 
     private Doors() { }
 
-    /** @param radius of the leaf's way, file units; hinge: its centre */
-    public record Door(double radius, Point hinge, int arc) { }
+    /**
+     * @param radius of the leaf's way, file units; hinge: its centre
+     * @param round  not drawn out, so that the leaf is as wide as the door
+     */
+    public record Door(double radius, Point hinge, int arc, boolean round) { }
 
     static List<Door> of(Drawn d, List<Outlines.Run> runs) {
         List<Door> out = new ArrayList<>();
@@ -35,17 +38,19 @@ public final class Doors {
         Set<EntityKey> measures = d.measureKeys();
         Set<String> seen = new HashSet<>();
         for (Outlines.Run r : runs) chords(r).filter(a -> hasLeaf(d, a, a.u().length())).ifPresent(a -> {
-            if (seen.add(key(a, a.u().length()))) out.add(new Door(a.u().length(), a.centre(), r.from()));
+            if (seen.add(key(a, a.u().length()))) out.add(new Door(a.u().length(), a.centre(), r.from(), true));
         });
         for (int i = 0; i < s.size(); i++) {
             // on a sheet that was stretched arcs are splines or ellipses
             if (s.isStraight(i) || !d.strokeShown().test(i) || !(Unstretched.of(s.curveOf(i)) instanceof Curve.EllipticArc a)) continue;
             if (s.pathOf(i) != null && measures.contains(s.pathOf(i).insert()) || s.entityOf(i) instanceof Entity.Hatch) continue;
-            double degrees = Math.toDegrees(Math.abs(a.sweep())), r = a.u().length();
-            if (degrees < LEAST || degrees > MOST || !(r > 0) || Math.abs(a.v().length() / r - 1) > ROUND) continue;
-            if (!hasLeaf(d, a, r)) continue;
-            // a doubled stroke is not a second door
-            if (seen.add(key(a, r))) out.add(new Door(r, a.centre(), i));
+            double degrees = Math.toDegrees(Math.abs(a.sweep()));
+            if (degrees < LEAST || degrees > MOST || !(a.u().length() > 0)) continue;
+            boolean round = Math.abs(a.v().length() / a.u().length() - 1) <= ROUND;
+            if (!round && !a.isQuarterDrawnOut()) continue;
+            for (double r : round ? new double[] {a.u().length()} : new double[] {a.u().length(), a.v().length()})
+                // a doubled stroke is not a second door
+                if (hasLeaf(d, a, r) && seen.add(key(a, r))) out.add(new Door(r, a.centre(), i, round));
         }
         return out;
     }

@@ -15,7 +15,7 @@ public final class Look {
     private final List<Directions.Direction> directions;
     private final List<Measure> measures;
     private final List<Doors.Door> doors;
-    private final List<Spacings.Pair> pairs = new ArrayList<>();
+    private final List<Spacings.Pair> pairs = new ArrayList<>(), askew;
     private final List<Steps.Flight> flights = new ArrayList<>(), parked = new ArrayList<>(), windows = new ArrayList<>();
     private final List<Bubbles.Tagged> tagged, taggedRound;
     private final List<Rooms.Room> rooms;
@@ -38,6 +38,7 @@ public final class Look {
             parked.addAll(Steps.bays(f));
             windows.addAll(Steps.windows(f));
         }
+        askew = List.copyOf(Spacings.askew(s, frames.stream().map(Frame::direction).toList()));
         List<Outlines.Run> runs = Outlines.of(d);
         circles = Circles.of(d, runs);
         Bubbles.Found tags = Bubbles.of(d, circles);
@@ -96,6 +97,11 @@ public final class Look {
     /** Strokes beside each other, along the main directions. */
     public List<Spacings.Pair> pairs() {
         return pairs;
+    }
+
+    /** Strokes beside each other, along all other directions. */
+    public List<Spacings.Pair> askew() {
+        return askew;
     }
 
     public List<Steps.Flight> flights() {

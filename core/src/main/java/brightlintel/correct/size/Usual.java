@@ -37,7 +37,7 @@ final class Usual {
 
     /** The radius that most leaves have about: leaves of one plan differ, arcs of another kind differ more. */
     static List<Opinion> doors(Look look) {
-        List<Doors.Door> doors = look.doors();
+        List<Doors.Door> doors = look.doors().stream().filter(Doors.Door::round).toList();
         if (doors.isEmpty()) return List.of();
         double r = centre(doors.stream().mapToDouble(Doors.Door::radius).toArray());
         List<Doors.Door> like = doors.stream().filter(d -> Math.abs(Math.log(d.radius() / r)) < 0.45).toList();
