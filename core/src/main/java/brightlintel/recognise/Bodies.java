@@ -26,7 +26,9 @@ final class Bodies {
     /** Metres that thicknesses of one kind differ by. */
     private static final double STEP = 0.005;
     /** Metres that middles, and thicknesses, of bodies in line differ by at most. */
-    static final double IN_LINE = 2 * STEP;
+    private static final double IN_LINE = 2 * STEP;
+    /** Of how far ends slip, where they do: what is in line may differ by as much; metres at most. */
+    private static final double SLIPS = 2.5, MOST_SLIP = 0.03;
     /** Of its thickness: a body that is shorter is believed only in line with a longer one. */
     private static final double LONG = 1.6;
     /** Of a thickness that the drawing has much of, shorter ones are believed; of the most frequent's metres. */
@@ -65,6 +67,11 @@ final class Bodies {
 
         double thickness() {
             return left - right;
+        }
+
+        /** Metres by which one in line with it may differ. */
+        double inLine() {
+            return Math.max(IN_LINE, Math.min(SLIPS * direction.slip(), MOST_SLIP));
         }
 
         double middle() {
@@ -231,7 +238,7 @@ final class Bodies {
     }
 
     static boolean isInLine(Body a, Body b) {
-        return a.direction == b.direction && Math.abs(a.middle() - b.middle()) < IN_LINE && Math.abs(a.thickness() - b.thickness())
-            < IN_LINE;
+        return a.direction == b.direction && Math.abs(a.middle() - b.middle()) < a.inLine() && Math.abs(a.thickness() - b.thickness())
+            < a.inLine();
     }
 }

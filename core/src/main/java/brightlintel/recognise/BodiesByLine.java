@@ -58,7 +58,7 @@ final class BodiesByLine {
     /** Those that may be one wall with it. */
     List<Body> inLine(Body b) {
         List<Body> out = new ArrayList<>();
-        near(b, Bodies.IN_LINE, o -> {
+        near(b, b.inLine(), o -> {
             if (Bodies.isInLine(b, o)) out.add(o);
         });
         return out;

@@ -39,8 +39,16 @@ final class Faces {
         }
     }
 
-    /** Lines of one direction, by their offsets. */
-    record Direction(Point along, List<Line> lines) {
+    /**
+     * Lines of one direction, by their offsets.
+     *
+     * @param slip metres by which ends lie off their lines, 0 where it is drawn exactly
+     */
+    record Direction(Point along, List<Line> lines, double slip) {
+        Direction with(List<Line> others) {
+            return new Direction(along, others, slip);
+        }
+
         Point at(double way, double off) {
             return along.times(way).plus(along.left().times(off));
         }
@@ -68,7 +76,7 @@ final class Faces {
         List<Double> peaks = Freehand.peaks(bits);
         double slip = Freehand.of(bits, peaks), off = Math.max(OFF, Math.min(MOST_OFF, 2 * slip));
         List<Bit> straight = Freehand.straightened(bits, peaks, slip, TURN);
-        return Tiling.without(directions(straight).stream().map(x -> direction(x, off)).toList()).stream().map(x -> Rows.without(x,
+        return Tiling.without(directions(straight).stream().map(x -> direction(x, off, slip)).toList()).stream().map(x -> Rows.without(x,
             s::layerOf)).toList();
     }
 
@@ -113,7 +121,7 @@ final class Faces {
     }
 
     /** @param apart metres between lines that are two */
-    private static Direction direction(List<Bit> bits, double apart) {
+    private static Direction direction(List<Bit> bits, double apart, double slip) {
         double sum = 0, weight = 0, peak = bits.getFirst().angle;
         for (Bit b : bits) if (Math.abs(b.angle - peak) <= 2 * EXACT) {
             sum += b.angle * b.length();
@@ -129,7 +137,7 @@ final class Faces {
             lines.add(line(sorted.subList(i, to), u, n));
             i = to;
         }
-        return new Direction(u, lines);
+        return new Direction(u, lines, slip);
     }
 
     private static double off(Bit b, Point n) {

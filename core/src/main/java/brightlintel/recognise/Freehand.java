@@ -13,11 +13,15 @@ import java.util.List;
  * was drawn exactly measures nothing, and nothing of it is changed.
  */
 final class Freehand {
-    /** Radians: strokes about a direction; those that tell a peak. Metres: strokes that tell anything; less is exact; more is no slip. */
-    private static final double ABOUT = Math.toRadians(2), PEAK = Math.toRadians(0.3), LONG = 0.4, EXACT = 8e-4, MOST = 0.02,
-        HAIR = 1e-3;
+    /**
+     * Radians: strokes about a direction, and short ones where hands slip; those that tell a peak. Metres: strokes that tell anything;
+     * less is exact; more is no slip.
+     */
+    private static final double ABOUT = Math.toRadians(2), AROUND = Math.toRadians(5), PEAK = Math.toRadians(0.3), LONG = 0.4,
+        EXACT = 8e-4, MOST = 0.02,
+        HAIR = 1.5e-3;
     /** Of all strokes about a direction: how many lie no farther off; how much farther one may lie. */
-    private static final double MOSTLY = 0.75, FARTHER = 3;
+    private static final double MOSTLY = 0.9, FARTHER = 3;
     private static final int DIRECTIONS = 8, FEW = 12, ROUNDS = 3;
 
     private Freehand() { }
@@ -35,7 +39,10 @@ final class Freehand {
         off.sort(Comparator.naturalOrder());
         // of what is drawn exactly but for some, half is exact
         if (off.get(off.size() / 2) < EXACT / 2) return 0;
-        return Math.min(off.get((int) (MOSTLY * (off.size() - 1))), MOST);
+        // blocks and what was set by figures are exact beside walls that were not
+        List<Double> slips = off.stream().filter(x -> x > EXACT).toList();
+        List<Double> some = slips.size() < FEW ? off : slips;
+        return Math.min(some.get((int) (MOSTLY * (some.size() - 1))), MOST);
     }
 
     /** The directions that most is drawn along, the heaviest first. */
@@ -91,7 +98,7 @@ final class Freehand {
         return bits.stream().map(b -> {
             for (double p : peaks) {
                 double turn = Angles.betweenLines(b.angle(), p);
-                if (turn > ABOUT || Math.sin(turn) * b.length() > FARTHER * Math.max(HAIR, off)) continue;
+                if (turn > (off > 0 ? AROUND : ABOUT) || Math.sin(turn) * b.length() > FARTHER * Math.max(HAIR, off)) continue;
                 if (off == 0 && turn <= least) break;
                 Point m = b.a().towards(b.b(), 0.5), u = Point.polar(p, b.length() / 2);
                 boolean same = u.dot(b.b().minus(b.a())) > 0;

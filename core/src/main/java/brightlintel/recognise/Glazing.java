@@ -128,7 +128,8 @@ final class Glazing {
             x == l).stream()
             .mapToDouble(Stretch::length).sum() >= COVERED * w.length()).toList();
         // a window may begin at a column, a wall end at one: neither draws a wall where anything else may
-        List<Integer> plain = all.stream().filter(l -> !mostly(lines, l, Role.WINDOW) && !mostly(lines, l, Role.COLUMN)).toList(), some = plain.isEmpty() ? all : plain;
+        List<Integer> plain = all.stream().filter(l -> !mostly(lines, l, Role.WINDOW) && !mostly(lines, l, Role.COLUMN)).toList(),
+            some = plain.isEmpty() ? all : plain;
         // windows do not reach to a wall's ends: what is drawn there draws the wall
         double near = w.thickness().value() / 2 + END;
         List<Integer> atEnds = some.stream().filter(l -> lines.stream().anyMatch(x -> x.onFace && x.layer == l && (x.from < near

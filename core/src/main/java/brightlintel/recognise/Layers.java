@@ -148,7 +148,8 @@ final class Layers {
         Body first = run.getFirst();
         List<Line> lines = first.direction().lines();
         List<Double> own = new ArrayList<>();
-        for (int i = BodiesByLine.first(lines, first.right() - ON, Line::off); i < lines.size() && lines.get(i).off() < first.left() + ON; i++) {
+        for (int i = BodiesByLine.first(lines, first.right() - ON, Line::off); i < lines.size() && lines.get(i).off() < first.left()
+            + ON; i++) {
             double off = lines.get(i).off();
             if (Math.min(Math.abs(off - first.right()), Math.abs(off - first.left())) < ON) own.addAll(lines.get(i).ends());
         }

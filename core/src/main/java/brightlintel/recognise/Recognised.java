@@ -115,7 +115,8 @@ public record Recognised(List<GridLine> grid, List<Wall> walls, List<Opening> op
         List<Ring> wells = FloorHoles.of(d, of::role, rooms.enclosed(), rooms.shafts());
         progress.at(Progress.Stage.RECOGNISING, 5, 5);
         return new Recognised(lines, found.stream().map(Stated::of).toList(), holes.stream().map(Stated::of).toList(),
-            posts.stream().map(Stated::of).toList(), lists.rooms(rooms.rooms()).stream().map(Stated::of).toList(), rooms.grounds(), left, wells,
+            posts.stream().map(Stated::of).toList(), lists.rooms(rooms.rooms()).stream().map(Stated::of).toList(), rooms.grounds(), left,
+            wells,
             layers.of(found));
     }
 

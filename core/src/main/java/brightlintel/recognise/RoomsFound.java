@@ -84,6 +84,7 @@ record RoomsFound(List<Room> rooms, List<Enclosure> grounds, List<Enclosure> enc
             if (at.filter(Recognised::isSure).isEmpty()) return false;
             round.add(at.get().id());
         }
-        return openings.stream().anyMatch(o -> round.contains(o.wall()) && o.filling() instanceof Opening.Filling.Door && Recognised.isSure(o));
+        return openings.stream().anyMatch(o -> round.contains(o.wall()) && o.filling() instanceof Opening.Filling.Door
+            && Recognised.isSure(o));
     }
 }

@@ -40,7 +40,9 @@ final class RoundEnds {
 
     private Point met(Wall w, Point end) {
         Point near = onLine(w, end, 0);
-        if (!near.equals(end)) return near;
+        // halves of a ring end at each other
+        if (!near.equals(end) || walls.stream().anyMatch(o -> o != w && !o.reference().isStraight() && (o.reference().a().distance(end)
+            < REACH || o.reference().b().distance(end) < REACH))) return near;
         Point far = onLine(w, end, PIER);
         return !far.equals(end) && isDrawn(w, end, far) ? far : end;
     }

@@ -34,7 +34,7 @@ final class Rows {
         Rows r = new Rows(d, layerOf);
         for (int i = 0; i < r.lines.size(); i++)
             for (int a = 0; a < r.lines.get(i).stretches().size(); a++) if (!r.inRow.get(i)[a]) r.from(i, a);
-        return new Direction(d.along(), r.left());
+        return d.with(r.left());
     }
 
     /** A row that begins with a stretch, at any spacing of those beside it. */

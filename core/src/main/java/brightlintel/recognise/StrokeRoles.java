@@ -66,7 +66,8 @@ final class StrokeRoles {
     }
 
     Faces faces() {
-        return new Faces(this::isFace, this::mayBeFace, i -> role(i) == Role.DOOR || role(i) == Role.WINDOW, this::isLine, this::isToldWall);
+        return new Faces(this::isFace, this::mayBeFace, i -> role(i) == Role.DOOR || role(i) == Role.WINDOW, this::isLine,
+            this::isToldWall);
     }
 
     boolean isGrid(int stroke) {

@@ -113,6 +113,6 @@ final class Tiling {
             if (gone.isEmpty()) out.add(l);
             else if (!kept.isEmpty()) out.add(l.without(kept, gone));
         }
-        return new Direction(d.along(), out);
+        return d.with(out);
     }
 }

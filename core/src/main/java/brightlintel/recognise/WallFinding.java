@@ -63,7 +63,8 @@ final class WallFinding {
     }
 
     List<Wall> walls() {
-        List<Body> bodies = Bodies.of(Faces.of(d, f.isSure(), f.isPerhaps()), new Pieces(d, i -> f.isSure().test(i) || f.isPerhaps().test(i), f.isTold()));
+        List<Body> bodies = Bodies.of(Faces.of(d, f.isSure(), f.isPerhaps()), new Pieces(d, i -> f.isSure().test(i)
+            || f.isPerhaps().test(i), f.isTold()));
         List<Run> all = runs(bodies);
         // glass and layers run along within walls; what is left of them is looked at anew
         Set<Body> within = Collections.newSetFromMap(new IdentityHashMap<>());

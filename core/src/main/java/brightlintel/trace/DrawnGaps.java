@@ -60,7 +60,8 @@ final class DrawnGaps {
         Map<Integer, Double> length = new TreeMap<>(), atEnds = new TreeMap<>();
         double near = w.thickness().value() / 2 + END;
         for (Face f : faces) if (f.outer) length.merge(f.layer, f.to - f.from, Double::sum);
-        for (Face f : faces) if (f.outer && !isColumns(f.layer) && (f.from < near && f.to > near || f.from < w.length() - near && f.to > w.length() - near))
+        for (Face f : faces) if (f.outer && !isColumns(f.layer) && (f.from < near && f.to > near || f.from < w.length() - near
+            && f.to > w.length() - near))
             atEnds.put(f.layer, length.get(f.layer));
         return (atEnds.isEmpty() ? length : atEnds).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(-1);
     }

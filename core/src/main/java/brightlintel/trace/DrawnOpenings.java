@@ -162,13 +162,15 @@ public final class DrawnOpenings {
         if (!d.cleared().strokeShown(stroke) || !(d.curve(stroke) instanceof Curve.EllipticArc a)
             || !a.isCircular() && !a.isQuarterDrawnOut()) return Optional.empty();
         double sweep = Math.abs(a.sweep());
-        if (Math.min(a.u().length(), a.v().length()) < NARROW || Math.max(a.u().length(), a.v().length()) > WIDE || sweep < LEAST_SWEEP || sweep > MOST_SWEEP) return Optional.empty();
+        if (Math.min(a.u().length(), a.v().length()) < NARROW || Math.max(a.u().length(), a.v().length()) > WIDE || sweep < LEAST_SWEEP
+            || sweep > MOST_SWEEP) return Optional.empty();
         Symbol best = null;
         double least = Double.MAX_VALUE;
         for (Wall w : walls) for (boolean firstShut : new boolean[] {true, false}) {
             Point hinge = w.reference().unroll(a.centre()), shut = w.reference().unroll(firstShut ? a.first() : a.last()),
                 open = w.reference().unroll(firstShut ? a.last() : a.first());
-            double r = a.centre().distance(firstShut ? a.first() : a.last()), off = off(w, hinge) + off(w, shut), width = Math.abs(shut.x() - hinge.x());
+            double r = a.centre().distance(firstShut ? a.first() : a.last()), off = off(w, hinge) + off(w, shut),
+                width = Math.abs(shut.x() - hinge.x());
             double lo = Math.min(hinge.x(), shut.x()), hi = Math.max(hinge.x(), shut.x());
             boolean fits = off(w, hinge) < OFF && off(w, shut) < OFF && Math.abs(width / r - 1) < DIFFERS && lo > -TOGETHER
                 && hi < w.length() + TOGETHER && Math.abs(open.y() - shut.y()) > r * Math.sin(LEAST_SWEEP) / 2;
