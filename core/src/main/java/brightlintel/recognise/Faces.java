@@ -75,7 +75,7 @@ final class Faces {
         }
         List<Double> peaks = Freehand.peaks(bits);
         double slip = Freehand.of(bits, peaks), off = Math.max(OFF, Math.min(MOST_OFF, 2 * slip));
-        List<Bit> straight = Freehand.straightened(bits, peaks, slip, TURN);
+        List<Bit> straight = Freehand.straightened(bits, peaks, slip, TURN / 2);
         return Tiling.without(directions(straight).stream().map(x -> direction(x, off, slip)).toList()).stream().map(x -> Rows.without(x,
             s::layerOf)).toList();
     }
