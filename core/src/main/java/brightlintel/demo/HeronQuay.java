@@ -85,7 +85,7 @@ public final class HeronQuay {
         Wall west = h.wall(8, 14, 8, 0, OUTER);
         Wall club = h.wall(17, 0, 17, 14, INNER);
         Wall kitchen = h.wall(17, 9, 24, 9, INNER);
-        Wall office = h.wall(17, 4.2, 24, 4.2, INNER);
+        Wall office = h.wall(17, 3.4, 24, 3.4, INNER);
         h.gate(west, 4, 5);
         h.window(south, 1.5, 2.4);
         h.window(south, 5.2, 2.4);

@@ -115,6 +115,7 @@ public final class HeronQuayDrawings {
         text(s, 12.5, 7.1, "Club room");
         text(s, 20.5, 11.2, "Kitchen");
         text(s, 20.5, 1.9, "Office");
+        text(s, 20.5, 6.3, "Landing");
         text(s, 4, 7, "Terrace");
         s.polyline("0", false, List.of(new Point(8, 0), new Point(0, 0), new Point(0, 14), new Point(8, 14)));
         s.dimension("DIM", new Point(8, 0), new Point(15, 0), -1.6, "7.00");
