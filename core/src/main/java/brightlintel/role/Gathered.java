@@ -21,6 +21,9 @@ final class Gathered {
     /** On a layer of walls nobody writes, measures or draws doors. */
     private static final Set<Role> FOR_SURE = EnumSet.of(Role.TEXT, Role.ROOM_LABEL, Role.DIMENSION, Role.GRID, Role.DOOR);
     private static final int SOME = 2;
+    /** Of all things on a layer: as many of each of these make it one of several things. */
+    private static final Set<Role> ALL_OF_A_WALL = EnumSet.of(Role.WALL, Role.DOOR, Role.WINDOW);
+    private static final double SHARE = 0.1;
     /** What a name adds to the share of the role that it hints at. */
     private static final double HINT = 0.3;
     /**
@@ -149,6 +152,8 @@ final class Gathered {
         Role best = share.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
         boolean mixed = first < MIXED && !(hint.filter(h -> h == best).isPresent() && share.get(best) > MIXED);
         mixed |= best == Role.WALL && first < MOSTLY_ONE && othersForSure() > 1;
+        mixed |= hint.isEmpty() && first < MOSTLY_ONE && best != Role.WALL && ALL_OF_A_WALL.stream().allMatch(r -> counts.getOrDefault(r,
+            0) > SHARE * units);
         return new RoleFinding.OfPart(name, member(best), Math.min(1, share.get(best)), mixed, units, counts);
     }
 

@@ -21,8 +21,8 @@ import java.util.Set;
  * end together tell a window. Metres.
  */
 public final class DrawnOpenings {
-    /** Of a leaf's way: radius, sweep; how far its ends may lie off the wall's faces; of the radius: what a width may differ from it. */
-    private static final double NARROW = 0.4, WIDE = 2.2, OFF = 0.12, DIFFERS = 0.12;
+    /** Of a leaf's way: radius, of the smaller one of two, sweep; how far its ends may lie off the wall's faces; of the radius: what a width may differ from it. */
+    private static final double NARROW = 0.39, SMALLER = 0.24, WIDE = 2.2, OFF = 0.12, DIFFERS = 0.12;
     private static final double LEAST_SWEEP = Math.toRadians(25), MOST_SWEEP = Math.toRadians(100), ALONG = Math.toRadians(1.5);
     /** Of a window: its lines' lengths, and how far apart their ends may lie that are one. */
     private static final double SHORT = 0.3, LONG = 8, TOGETHER = 0.02, MEET = 0.06;
@@ -129,14 +129,13 @@ public final class DrawnOpenings {
         return along;
     }
 
-    /** Two leaves that shut against each other are one door. */
-    private static List<Symbol> met(List<Symbol> doors) {
-        List<Symbol> out = new ArrayList<>(doors);
+    /** Two leaves that shut against each other are one door, and one too small for a door is none alone. */
+    private static List<Symbol> met(List<Symbol> leaves) {
+        List<Symbol> out = new ArrayList<>(leaves);
         for (int i = 0; i < out.size(); i++) for (int k = 0; k < out.size(); k++) {
             Symbol a = out.get(i), b = out.get(k);
-            boolean meet = a.wall.equals(b.wall) && !a.hingeFar && b.hingeFar && a.opensLeft == b.opensLeft
-                && Math.abs(a.to - b.from) < MEET
-                && a.from < b.from;
+            boolean meet = a.sort == Sort.LEAF && b.sort == Sort.LEAF && a.wall.equals(b.wall) && !a.hingeFar && b.hingeFar
+                && a.opensLeft == b.opensLeft && Math.abs(a.to - b.from) < MEET && a.from < b.from;
             if (!meet) continue;
             List<Integer> strokes = new ArrayList<>(a.strokes);
             strokes.addAll(b.strokes);
@@ -144,6 +143,7 @@ public final class DrawnOpenings {
             out.remove(k);
             return met(out);
         }
+        out.removeIf(s -> s.sort == Sort.LEAF && s.width() < NARROW);
         return out;
     }
 
@@ -162,7 +162,7 @@ public final class DrawnOpenings {
         if (!d.cleared().strokeShown(stroke) || !(d.curve(stroke) instanceof Curve.EllipticArc a)
             || !a.isCircular() && !a.isQuarterDrawnOut()) return Optional.empty();
         double sweep = Math.abs(a.sweep());
-        if (Math.min(a.u().length(), a.v().length()) < NARROW || Math.max(a.u().length(), a.v().length()) > WIDE || sweep < LEAST_SWEEP
+        if (Math.min(a.u().length(), a.v().length()) < SMALLER || Math.max(a.u().length(), a.v().length()) > WIDE || sweep < LEAST_SWEEP
             || sweep > MOST_SWEEP) return Optional.empty();
         Symbol best = null;
         double least = Double.MAX_VALUE;

@@ -10,11 +10,13 @@ import brightlintel.joint.Areas;
 import brightlintel.joint.Footprints;
 import brightlintel.notation.Sketch;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 
 /** A storey of which all is known, drawn in one of several manners. */
 final class MadeStorey {
@@ -24,7 +26,7 @@ final class MadeStorey {
         MIRRORED, UNEVEN_BLOCKS, IN_BLOCK, AXES_BARE, COURT, WING, LAYERED_ONE, LAYERED_DAMAGED, COURT_ONE, WING_HAND, DAMAGED,
         PEN, PEN_ONE, LINES_BESIDE, FILLED, LEAF_ONLY, ARC_ONLY, HALF_OPEN, RECTANGLES, SOLIDS,
         HOUSE, HOUSE_ONE, HOUSE_DAMAGED, ODD, ODD_ONE, ROW, ROW_ONE, CORE, CORE_ONE, FRAMED, FRAMED_ONE, NO_JAMBS, NO_JAMBS_ONE, PASSAGES,
-        PASSAGES_ONE, CAVITY_ONE
+        PASSAGES_ONE, CAVITY_ONE, HATCHED, HATCHED_ONE, PANES_TWO, PANE_ONE, PANE_ONE_ONE, TWO_LEAVES, TWO_LEAVES_ONE, FRAMES, FRAMES_ONE
     }
 
     private static final Map<MadePlan.Shape, Set<Manner>> SHAPES = Map.of(
@@ -36,13 +38,15 @@ final class MadeStorey {
 
     private static final Set<Manner> ON_ONE_LAYER = EnumSet.of(Manner.ONE_LAYER, Manner.DAMAGED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.COURT_ONE, Manner.PEN_ONE,
             Manner.HOUSE_ONE, Manner.HOUSE_DAMAGED, Manner.ODD_ONE, Manner.ROW_ONE, Manner.CORE_ONE, Manner.FRAMED_ONE, Manner.NO_JAMBS_ONE, Manner.PASSAGES_ONE,
-            Manner.CAVITY_ONE),
+            Manner.CAVITY_ONE, Manner.HATCHED_ONE, Manner.PANE_ONE_ONE, Manner.TWO_LEAVES_ONE, Manner.FRAMES_ONE),
         LAYERED = EnumSet.of(Manner.LAYERED, Manner.LAYERED_ONE, Manner.LAYERED_DAMAGED, Manner.LAYERS_APART),
         IN_PIECES = EnumSet.of(Manner.OVERSHOT, Manner.SHATTERED, Manner.DAMAGED, Manner.LAYERED_DAMAGED, Manner.HOUSE_DAMAGED),
         BY_HAND = EnumSet.of(Manner.BY_HAND, Manner.WING_HAND),
         DAMAGED = EnumSet.of(Manner.DAMAGED, Manner.LAYERED_DAMAGED, Manner.HOUSE_DAMAGED),
         FRAMED = EnumSet.of(Manner.FRAMED, Manner.FRAMED_ONE), BARE = EnumSet.of(Manner.NO_JAMBS, Manner.NO_JAMBS_ONE),
         PASSAGES = EnumSet.of(Manner.PASSAGES, Manner.PASSAGES_ONE), CAVITIES = EnumSet.of(Manner.CAVITY, Manner.CAVITY_ONE),
+        HATCHED = EnumSet.of(Manner.HATCHED, Manner.HATCHED_ONE), TWO_LEAVES = EnumSet.of(Manner.TWO_LEAVES, Manner.TWO_LEAVES_ONE),
+        FRAMES = EnumSet.of(Manner.FRAMES, Manner.FRAMES_ONE),
         COLUMNED = EnumSet.of(Manner.CORE, Manner.CORE_ONE, Manner.FRAMED, Manner.FRAMED_ONE);
     private static final Set<Manner> BY_PIECE = EnumSet.of(Manner.PEN, Manner.PEN_ONE, Manner.LINES_BESIDE, Manner.RECTANGLES,
         Manner.SOLIDS);
@@ -94,6 +98,7 @@ final class MadeStorey {
         else if (m == Manner.FILLED) for (Ring ring : Areas.allEdges(all, cuts)) s.filled(flat(ring));
         else if (m == Manner.OUTLINE_EACH) for (Wall w : plan.walls) edges(s, Areas.allEdges(f.of(w.id()), cuts));
         else edges(s, Areas.allEdges(all, cuts));
+        if (HATCHED.contains(m)) for (Wall w : plan.walls) hatch(s, w);
         if (LAYERED.contains(m)) for (Wall w : plan.walls.subList(0, 4)) finish(s, w);
         if (m == Manner.AXES_BARE) axes(s);
         if (COLUMNED.contains(m)) columns(s);
@@ -109,11 +114,10 @@ final class MadeStorey {
     /** From opening to opening, with the width of the pen or as two lines of one entity. */
     private void pieces(Sketch s, Wall w) {
         double from = 0;
-        double[] ends = plan.holes.stream().filter(h -> h.in() == w).sorted((a, b) -> Double.compare(a.along(), b.along()))
-            .flatMapToDouble(h -> java.util.stream.DoubleStream.of(h.along() - h.width() / 2, h.along() + h.width() / 2)).toArray();
+        double[] ends = ends(w);
         double t = 1000 * w.thickness().value();
         if (m == Manner.LINES_BESIDE) {
-            double[] over = java.util.Arrays.stream(ends).map(x -> 1000 * x).toArray();
+            double[] over = Arrays.stream(ends).map(x -> 1000 * x).toArray();
             Point a = w.middle(0).times(1000), b = w.middle(w.length()).times(1000);
             s.lines(t, new double[] {a.x(), a.y(), b.x(), b.y()}, over);
             for (double x : ends) across(s, w, x);
@@ -128,6 +132,41 @@ final class MadeStorey {
             else s.polyline(false, a.x(), a.y(), b.x(), b.y()).wide(t);
             from = i < ends.length ? ends[i + 1] : 0;
         }
+    }
+
+    /** Lines askew from edge to edge of each piece between openings. */
+    private void hatch(Sketch s, Wall w) {
+        s.on(layer("HATCH"));
+        double from = 0, t = w.thickness().value() / 2;
+        double[] ends = ends(w);
+        for (int i = 0; i <= ends.length; i += 2) {
+            double to = i < ends.length ? ends[i] : w.length();
+            List<Point> quad = List.of(w.reference().at(from, -t), w.reference().at(to, -t), w.reference().at(to, t), w.reference().at(from, t));
+            Point u = Point.polar(Math.PI / 4, 1), n = u.left();
+            double least = quad.stream().mapToDouble(n::dot).min().orElse(0), most = quad.stream().mapToDouble(n::dot).max().orElse(0);
+            for (double off = 0.08 * Math.ceil(least / 0.08); off < most; off += 0.08) {
+                double lo = Double.MAX_VALUE, hi = -Double.MAX_VALUE;
+                for (int k = 0; k < 4; k++) {
+                    Point a = quad.get(k), b = quad.get((k + 1) % 4);
+                    double p = n.dot(a) - off, q = n.dot(b) - off;
+                    if (p * q >= 0) continue;
+                    double at = u.dot(a.towards(b, p / (p - q)));
+                    lo = Math.min(lo, at);
+                    hi = Math.max(hi, at);
+                }
+                if (hi - lo < 0.01) continue;
+                Point a = u.times(lo).plus(n.times(off)).times(1000), b = u.times(hi).plus(n.times(off)).times(1000);
+                s.line(a.x(), a.y(), b.x(), b.y());
+            }
+            from = i < ends.length ? ends[i + 1] : 0;
+        }
+        s.on(layer("WALLS"));
+    }
+
+    /** Of openings in a wall, in order. */
+    private double[] ends(Wall w) {
+        return plan.holes.stream().filter(h -> h.in() == w).sorted((a, b) -> Double.compare(a.along(), b.along()))
+            .flatMapToDouble(h -> DoubleStream.of(h.along() - h.width() / 2, h.along() + h.width() / 2)).toArray();
     }
 
     private static void across(Sketch s, Wall w, double at) {
@@ -263,7 +302,7 @@ final class MadeStorey {
     private void window(Sketch s, MadePlan.Hole h) {
         s.on(layer("WINDOWS"));
         double t = h.in().thickness().value() / 2, a = h.along() - h.width() / 2, b = h.along() + h.width() / 2;
-        for (double off : m == Manner.FACES_THROUGH ? new double[] {-0.03, 0.03} : new double[] {-t, -0.02, 0.02, t}) along(s, h.in(), a, b, off);
+        for (double off : panes(t)) along(s, h.in(), a, b, off);
         if (m == Manner.FACES_THROUGH) for (double x : new double[] {a, b}) {
             Point p = h.in().reference().at(x, -t).times(1000), q = h.in().reference().at(x, t).times(1000);
             s.line(p.x(), p.y(), q.x(), q.y());
@@ -271,8 +310,38 @@ final class MadeStorey {
         s.on(layer("WALLS"));
     }
 
+    private double[] panes(double t) {
+        return switch (m) {
+            case FACES_THROUGH -> new double[] {-0.03, 0.03};
+            case PANES_TWO -> new double[] {-t, t};
+            case PANE_ONE, PANE_ONE_ONE -> new double[] {0.05};
+            default -> new double[] {-t, -0.02, 0.02, t};
+        };
+    }
+
+    /** Frames of doors, six centimetres wide, on both sides of what is clear. */
+    private void frames(Sketch s, MadePlan.Hole h) {
+        double t = h.in().thickness().value() / 2 + 0.01;
+        for (int side : new int[] {-1, 1}) {
+            double x = h.along() + side * h.width() / 2, y = x - side * 0.05;
+            double[] xy = new double[8];
+            int i = 0;
+            for (Point p : List.of(h.in().reference().at(x, -t), h.in().reference().at(y, -t), h.in().reference().at(y, t), h.in().reference().at(x, t))) {
+                xy[i++] = 1000 * p.x();
+                xy[i++] = 1000 * p.y();
+            }
+            s.polyline(true, xy);
+        }
+    }
+
     private void door(Sketch s, MadePlan.Hole h) {
         s.on(layer("DOORS"));
+        if (FRAMES.contains(m)) frames(s, h);
+        if (TWO_LEAVES.contains(m)) {
+            for (boolean far : new boolean[] {true, false}) leaf(s, h, far);
+            s.on(layer("WALLS"));
+            return;
+        }
         boolean far = r.nextBoolean(), left = r.nextBoolean();
         double t = h.in().thickness().value() / 2 * (left ? 1 : -1), a = h.along() - h.width() / 2, b = h.along() + h.width() / 2;
         Point hinge = h.in().reference().at(far ? b : a, t).times(1000), shut = h.in().reference().at(far ? a : b, t).times(1000), u = shut.minus(hinge);
@@ -305,6 +374,16 @@ final class MadeStorey {
         if (m == Manner.MIRRORED) chords(s, hinge, u.length(), ccw ? from : to, 90);
         else s.arc(hinge.x(), hinge.y(), u.length(), ccw ? from : to, ccw ? to : from);
         s.on(layer("WALLS"));
+    }
+
+    /** One of two that shut against each other, to the left of the wall. */
+    private static void leaf(Sketch s, MadePlan.Hole h, boolean far) {
+        double t = h.in().thickness().value() / 2, half = h.width() / 2;
+        Point hinge = h.in().reference().at(h.along() + (far ? half : -half), t).times(1000), shut = h.in().reference().at(h.along(), t).times(1000),
+            u = shut.minus(hinge), open = hinge.plus(far ? u.left().times(-1) : u.left());
+        s.line(hinge.x(), hinge.y(), open.x(), open.y());
+        double a = Math.toDegrees(open.minus(hinge).angle()), b = Math.toDegrees(u.angle());
+        s.arc(hinge.x(), hinge.y(), u.length(), far ? a : b, far ? b : a);
     }
 
     /** Whether the way that a leaf shuts goes to the left of where it stands open. */
