@@ -23,7 +23,7 @@ final class Gathered {
     private static final int SOME = 2;
     /** Of all things on a layer: as many of each of these make it one of several things. */
     private static final Set<Role> ALL_OF_A_WALL = EnumSet.of(Role.WALL, Role.DOOR, Role.WINDOW);
-    private static final double SHARE = 0.1;
+    private static final double SHARE = 0.05;
     /** What a name adds to the share of the role that it hints at. */
     private static final double HINT = 0.3;
     /**

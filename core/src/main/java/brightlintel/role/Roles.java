@@ -38,7 +38,7 @@ final class Roles {
         s = new Sight(r);
         new Seeing(s).all(r.size());
         units = Loops.joined(Unit.of(r.look().drawn()), s);
-        roles = new UnitRoles(s);
+        roles = new UnitRoles(s, new FilledWalls(s, units));
         split = split();
         penOf = new Pen[s.strokes.size()];
     }

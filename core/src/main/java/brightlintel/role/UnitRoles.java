@@ -24,9 +24,11 @@ final class UnitRoles {
     private final List<Point> crossings = new ArrayList<>();
     private final Near onCrossing, inRows, tags;
     private final Outlining outlining;
+    private final FilledWalls filled;
 
-    UnitRoles(Sight s) {
+    UnitRoles(Sight s, FilledWalls filled) {
         this.s = s;
+        this.filled = filled;
         int[] walls = IntStream.range(0, s.strokes.size()).filter(i -> s.isShown(i) && s.role(i) == Role.WALL).toArray();
         int[] shown = IntStream.range(0, s.strokes.size()).filter(s::isShown).toArray();
         this.building = walls.length > 8 ? s.bulk(walls, 0.96) : s.bulk(shown, 0.9);
@@ -63,7 +65,7 @@ final class UnitRoles {
                 return Role.DIMENSION;
             }
             case "HATCH", "SOLID", "TRACE", "MPOLYGON" -> {
-                return Role.HATCH;
+                return filled.holds(u) ? Role.WALL : Role.HATCH;
             }
             case "LEADER", "MULTILEADER", "TOLERANCE", "TABLE" -> {
                 return Role.TEXT;

@@ -21,7 +21,10 @@ import java.util.Set;
  * end together tell a window. Metres.
  */
 public final class DrawnOpenings {
-    /** Of a leaf's way: radius, of the smaller one of two, sweep; how far its ends may lie off the wall's faces; of the radius: what a width may differ from it. */
+    /**
+     * Of a leaf's way: radius, of the smaller one of two, sweep; how far its ends may lie off the wall's faces; of the radius: what a
+     * width may differ from it.
+     */
     private static final double NARROW = 0.39, SMALLER = 0.24, WIDE = 2.2, OFF = 0.12, DIFFERS = 0.12;
     private static final double LEAST_SWEEP = Math.toRadians(25), MOST_SWEEP = Math.toRadians(100), ALONG = Math.toRadians(1.5);
     /** Of a window: its lines' lengths, and how far apart their ends may lie that are one. */

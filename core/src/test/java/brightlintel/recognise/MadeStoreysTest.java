@@ -17,6 +17,7 @@ import brightlintel.read.Wanted;
 import brightlintel.receive.Cleaned;
 import brightlintel.receive.DrawingShelf;
 import brightlintel.store.Originals;
+import brightlintel.write.dxf.BasePlan;
 import brightlintel.write.dxf.DxfWriter;
 import java.io.OutputStream;
 import java.nio.file.Files;
@@ -81,6 +82,33 @@ class MadeStoreysTest {
         assertThat(p.wallKinds()).filteredOn(k -> !k.outer()).allSatisfy(k -> assertThat(k.layers()).isEmpty());
     }
 
+    /** The building alone, mended, on layers by what lies on them: what is recognised in it is as much. */
+    @ParameterizedTest @EnumSource(value = MadeStorey.Manner.class, names = {"SOLIDS", "FILLED", "PEN", "LINES_BESIDE", "MERGED"})
+    void aBasePlanHoldsAllThatWasRecognised(MadeStorey.Manner m) throws Exception {
+        Path file = folder.resolve("made.dxf");
+        try (OutputStream out = Files.newOutputStream(file)) {
+            DxfWriter.write(new MadeStorey(m, 100 * m.ordinal() + 2).drawn().drawing(), out);
+        }
+        DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
+        DrawingShelf.Shelved d = shelf.take(file, new Wanted(1, ""), Progress.NONE);
+        Recognised before = recognised(shelf, Cleaned.whole("made", d));
+        Cleaned c = Cleaned.of("made", d);
+        StoreyId on = c.project().storeys().getFirst().id();
+        Path base = folder.resolve("base.dxf");
+        try (OutputStream out = Files.newOutputStream(base)) {
+            DxfWriter.write(BasePlan.of(c.project(), on, shelf.placed(c.project(), on, Progress.NONE), BasePlan.Unit.MILLIMETRE, true), out);
+        }
+        Recognised again = recognised(shelf, Cleaned.whole("base", shelf.take(base, new Wanted(1, ""), Progress.NONE)));
+        assertThat(before.walls()).hasSizeGreaterThan(7);
+        assertThat(again.walls()).hasSameSizeAs(before.walls());
+        assertThat(again.openings()).hasSameSizeAs(before.openings());
+        assertThat(again.rooms()).hasSameSizeAs(before.rooms());
+    }
+
+    private static Recognised recognised(DrawingShelf shelf, Cleaned c) throws Exception {
+        return Recognised.of(shelf.placed(c.project().underlay(c.underlay()).orElseThrow(), Progress.NONE), c.reckoning(), c.roles());
+    }
+
     private record Found(Recognised found, Placement place) { }
 
     private Found found(MadeStorey made, int seed) throws Exception {
@@ -90,8 +118,7 @@ class MadeStoreysTest {
         }
         DrawingShelf shelf = new DrawingShelf(new Originals(folder.resolve("o")));
         Cleaned c = Cleaned.whole("made", shelf.take(file, new Wanted(1, ""), Progress.NONE));
-        var u = c.project().underlay(c.underlay()).orElseThrow();
-        return new Found(Recognised.of(shelf.placed(u, Progress.NONE), c.reckoning(), c.roles()), u.placement());
+        return new Found(recognised(shelf, c), c.project().underlay(c.underlay()).orElseThrow().placement());
     }
 
     private void score(MadeStorey.Manner m, MadeStorey made, int seed, Score s) throws Exception {

@@ -12,6 +12,7 @@ import brightlintel.building.Provenance;
 import brightlintel.building.Slab;
 import brightlintel.building.Stand;
 import brightlintel.drawing.Entity;
+import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Progress;
 import brightlintel.drawing.RawDrawing;
 import brightlintel.drawing.ReadLimits;
@@ -89,7 +90,6 @@ class BasePlanShapesTest {
             assertThat(lines(Drawings.strokes(again(plan(EMPTY, d), f)))).as(f.name()).isEqualTo(before);
     }
 
-    /** Aligned and fit text begins at its first point and ends at its second. */
     /** Straight and round, in a plan in millimetres as well: what was received as wide is handed on as wide. */
     @Test void aBandStaysAsWideAsItWas() throws IOException {
         RawDrawing d = read("0\nLWPOLYLINE\n8\nW\n90\n3\n70\n0\n43\n0.3\n10\n0\n20\n0\n10\n6\n20\n0\n42\n0.4\n10\n6\n20\n4\n");
@@ -100,6 +100,26 @@ class BasePlanShapesTest {
         assertThat(s.fills()).hasSize(2);
     }
 
+    /** With its hole and its arc; of a pattern, and of the fill of a band, nothing more is written than was. */
+    @Test void aFilledAreaStaysFilled() throws IOException {
+        String loops = "91\n2\n92\n3\n72\n1\n73\n1\n93\n4\n10\n0\n20\n0\n42\n0\n10\n4\n20\n0\n42\n1\n10\n4\n20\n4\n42\n0\n10\n0\n20\n4\n42\n0\n97\n0\n"
+            + "92\n2\n72\n0\n73\n1\n93\n3\n10\n1\n20\n1\n10\n2\n20\n1\n10\n2\n20\n2\n97\n0\n75\n0\n76\n1\n";
+        for (boolean solid : new boolean[] {true, false}) {
+            String begin = "0\nHATCH\n8\nFILLS\n10\n0\n20\n0\n30\n0\n2\n" + (solid ? "SOLID\n70\n1\n" : "LINE\n70\n0\n") + "71\n0\n";
+            RawDrawing d = read(begin + loops + (solid ? "98\n0\n" : "52\n0\n41\n1\n77\n0\n78\n1\n53\n0\n43\n0\n44\n0\n45\n0\n46\n0.1\n79\n0\n98\n0\n"));
+            assertThat(Drawings.strokes(d).fills()).hasSize(1);
+            RawDrawing mm = BasePlan.of(EMPTY, EMPTY.storeys().getFirst().id(), List.of(Drawings.placed(d, METRES, Set.of())), BasePlan.Unit.MILLIMETRE);
+            List<FillMark> fills = Drawings.strokes(again(mm, DrawingFormat.DXF)).fills();
+            assertThat(fills).hasSize(solid ? 1 : 0);
+            if (!solid) continue;
+            assertThat(fills.getFirst().rings()).hasSize(2);
+            assertThat(fills.getFirst().box().maxX()).as("the arc bows out").isCloseTo(6000, within(1.0));
+            assertThat(fills.getFirst().holds(new Point(3000, 500))).isTrue();
+            assertThat(fills.getFirst().holds(new Point(1800, 1200))).as("in the hole").isFalse();
+        }
+    }
+
+    /** Aligned and fit text begins at its first point and ends at its second. */
     @Test void aStretchedTextBeginsAtItsFirstPoint() throws IOException {
         for (int across : new int[] {3, 5}) {
             RawDrawing raw = read("0\nTEXT\n8\nT\n10\n2\n20\n1\n11\n5\n21\n5\n40\n0.5\n72\n" + across + "\n1\nBOAT BAY\n");

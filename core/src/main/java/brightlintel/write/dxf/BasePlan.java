@@ -22,6 +22,7 @@ import brightlintel.drawing.Companions;
 import brightlintel.drawing.Doubles;
 import brightlintel.drawing.Entity;
 import brightlintel.drawing.EntityKey;
+import brightlintel.drawing.FillMark;
 import brightlintel.drawing.Format;
 import brightlintel.drawing.Header;
 import brightlintel.drawing.Layer;
@@ -58,7 +59,7 @@ import java.util.Optional;
 
 /**
  * A storey as a drawing that a colleague can open: what is shown of its underlays, upright, at its datum and in a stated unit, on its own
- * layers; and the model's plan on layers of ours. Blocks are unfolded, hatches left out.
+ * layers; and the model's plan on layers of ours. Blocks are unfolded, patterns of hatches left out.
  */
 public final class BasePlan {
     public enum Unit {
@@ -127,6 +128,13 @@ public final class BasePlan {
         Strokes s = d.strokes();
         Affine map = d.toBuilding().then(toUnit);
         Casting.Lookup roles = new Casting.Lookup(d.underlay().clearing().roles());
+        // below the lines
+        for (int i = 0; i < s.fills().size(); i++) {
+            FillMark f = s.fills().get(i);
+            if (!d.cleared().markShown(s.texts().size() + i)) continue;
+            Layer l = layer(s.layers().get(f.layer()), roles.of(s, f));
+            BaseFills.of(f, map, key(), on(l.name())).ifPresent(out::add);
+        }
         for (int i = 0; i < s.size(); i++) {
             if (!d.cleared().strokeShown(i)) continue;
             Layer l = layer(s.layers().get(s.layerOf(i)), roles.of(s, i));
