@@ -22,9 +22,8 @@ import java.util.function.Function;
 
 /**
  * What somebody changed of what had been proposed and taken: a wall's thickness or kind, the face it is drawn along, what it stands on and
- * reaches up to; what fills openings and how high; a column's section. What was proposed alike is proposed so, too. Where two of one
- * measure
- * were changed otherwise, nothing follows; nor from a place, which says nothing of others.
+ * reaches up to, the wall that its end was drawn out to; what fills openings and how high; a column's section. What was proposed alike is
+ * proposed so, too. Where two of one measure were changed otherwise, nothing follows; nor from a place, which says nothing of others.
  */
 public final class Corrections {
     public static final Corrections NONE = new Corrections();
@@ -44,6 +43,8 @@ public final class Corrections {
 
     /** The face that a wall is drawn along, as others have it as well: which is left and right depends on how each was drawn. */
     private enum Along { MIDDLE, OUTSIDE, INSIDE, EITHER }
+
+    private Extents extents = new Extents(List.of(), List.of());
 
     private Corrections() { }
 
@@ -66,10 +67,20 @@ public final class Corrections {
         }
         for (Column p : all.columns()) there.columns().stream().filter(c -> isTaken(c) && c.at().distance(p.at()) < SAME).findFirst()
             .ifPresent(c -> pairs.add(new Pair(p, c)));
+        out.extents = new Extents(all.walls(), there.walls());
+        for (Pair p : pairs) if (p.proposed instanceof Wall w && p.is instanceof Wall x) out.extents.learn(w, x);
         for (Pair p : pairs) if (isChanged(p.proposed, p.is)) out.changed.add(p);
         for (Pair p : pairs) if (!isChanged(p.proposed, p.is)) out.like(p.proposed).map(l -> out.as(p.is, l)).filter(x -> isChanged(p.is,
             x))
             .ifPresent(x -> out.others.put(p.is.id(), x));
+        for (Pair p : pairs) if (p.is instanceof Wall w) {
+            Wall now = (Wall) out.others.getOrDefault(w.id(), w);
+            out.extents.reached(now).ifPresent(x -> {
+                out.others.put(w.id(), x);
+                there.openings().stream().filter(o -> o.wall().equals(w.id())).map(o -> Extents.moved(o, w, x)).filter(Optional::isPresent)
+                    .forEach(o -> out.others.put(o.get().id(), o.get()));
+            });
+        }
         return out;
     }
 
@@ -163,9 +174,19 @@ public final class Corrections {
 
     /** What waits, as it follows from what was changed. */
     public Recognised followedBy(Recognised open) {
-        if (changed.isEmpty()) return open;
-        return new Recognised(open.grid(), list(open.walls(), Wall.class::cast), list(open.openings(), Opening.class::cast),
-            list(open.columns(), Column.class::cast), open.rooms(), open.grounds(), open.left(), open.wells(), open.built());
+        if (changed.isEmpty() && extents.isEmpty()) return open;
+        Map<ElementId, Wall> before = new HashMap<>(), after = new HashMap<>();
+        List<Wall> longer = new ArrayList<>();
+        for (Wall w : list(open.walls(), Wall.class::cast)) {
+            Wall x = extents.reached(w).orElse(w);
+            longer.add(x);
+            before.put(w.id(), w);
+            after.put(w.id(), x);
+        }
+        List<Opening> in = list(open.openings(), Opening.class::cast).stream().map(o -> before.containsKey(o.wall()) ? Extents.moved(o,
+            before.get(o.wall()), after.get(o.wall())).orElse(o) : o).toList();
+        return new Recognised(open.grid(), longer, in, list(open.columns(), Column.class::cast), open.rooms(), open.grounds(),
+            open.left(), open.wells(), open.built());
     }
 
     private <T extends StoreyElement> List<T> list(List<T> some, Function<StoreyElement, T> cast) {

@@ -37,10 +37,14 @@ final class Reaching {
         return out;
     }
 
-    private Optional<Wall> reach(Wall w, boolean atEnd) {
+    /** @param free from a wall's end to the face of what it meets; at: on the middle of that */
+    record Met(Point at, double free) { }
+
+    /** The nearest straight wall that another one meets where it goes straight on. @param upTo nothing farther off, metres */
+    static Optional<Met> ahead(Wall w, boolean atEnd, List<Wall> walls, double upTo) {
         Piece p = w.reference();
         Point end = atEnd ? p.b() : p.a(), out = p.direction(0).times(atEnd ? 1 : -1);
-        double nearest = WIDE;
+        double nearest = upTo;
         Point to = null;
         for (Wall o : walls) {
             if (o.id().equals(w.id()) || !o.reference().isStraight()) continue;
@@ -55,6 +59,15 @@ final class Reaching {
                 to = met;
             }
         }
+        return to == null ? Optional.empty() : Optional.of(new Met(to, nearest));
+    }
+
+    private Optional<Wall> reach(Wall w, boolean atEnd) {
+        Piece p = w.reference();
+        Point end = atEnd ? p.b() : p.a(), out = p.direction(0).times(atEnd ? 1 : -1);
+        Optional<Met> met = ahead(w, atEnd, walls, WIDE);
+        double nearest = met.map(Met::free).orElse(WIDE);
+        Point to = met.map(Met::at).orElse(null);
         for (DrawnMarks.Mark m : columns) {
             OptionalDouble free = AtColumns.free(m.ground(), end, out, nearest);
             if (free.isEmpty()) continue;

@@ -21,6 +21,7 @@ import brightlintel.building.Side;
 import brightlintel.building.StoreyElement;
 import brightlintel.building.Top;
 import brightlintel.building.Wall;
+import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.geom.Ring;
 import brightlintel.joint.Enclosure;
@@ -84,6 +85,33 @@ class FollowingTest {
     }
 
     /** Changed two ways, nobody knows which the others are; drawn by hand, nothing was changed. */
+    /** Partitions stop before the wall that they belong to; one was drawn out to it. */
+    @Test void anEndThatWasDrawnOutToAWallIsFollowedByOthers() {
+        List<Wall> all = walls("""
+            south 0 0 -> 20 0 thick 0.3
+            north 20 5 -> 0 5 thick 0.3
+            one 4 4.6 -> 4 0 thick 0.1
+            two 8 0 -> 8 4.55 thick 0.1
+            three 12 4.6 -> 12 0 thick 0.1
+            far 16 0 -> 16 3.5 thick 0.1
+            thick 18 0 -> 18 4.6 thick 0.2""");
+        Wall one = all.get(2), two = all.get(3), three = all.get(4);
+        Opening door = window(three, 1, 0.9);
+        List<Wall> there = new ArrayList<>(all.subList(0, 5));
+        there.set(2, one.with(Piece.straight(new Point(4, 5), new Point(4, 0))));
+        there.remove(4);
+        Corrections c = Corrections.of(proposed(all, List.of(door)), new Contents(List.copyOf(there)));
+        assertThat(c.others().keySet()).as("stands").containsExactly(two.id());
+        assertThat(((Wall) c.others().get(two.id())).reference().b()).isEqualTo(new Point(8, 5));
+        Recognised rest = c.followedBy(proposed(all.subList(4, 7), List.of(door)));
+        Wall longer = rest.walls().getFirst();
+        assertThat(longer.reference().a()).as("waits").isEqualTo(new Point(12, 5));
+        assertThat(longer.middle(rest.openings().getFirst().along()).distance(three.middle(1))).as("its door stays").isLessThan(1e-9);
+        assertThat(rest.walls().subList(1, 3)).as("farther off, and of another thickness").isEqualTo(all.subList(5, 7));
+        there.set(2, one.with(Piece.straight(new Point(4, 4.2), new Point(4, 0))));
+        assertThat(Corrections.of(proposed(all, List.of(door)), new Contents(List.copyOf(there))).others()).as("made shorter").isEmpty();
+    }
+
     @Test void nothingFollowsFromTwoAnswersNorFromWhatWasDrawnByHand() {
         List<Wall> all = walls("a 0 0 -> 6 0 thick 0.24\nb 6 0 -> 6 5 thick 0.24\nc 6 5 -> 0 5 thick 0.24");
         Recognised found = proposed(all, List.of());
