@@ -23,7 +23,9 @@ final class RoundWalls {
     /** Metres: across what crosses a wall; where an opening is looked for; steps in which a place to part a ring is sought. */
     private static final double CROSSED = 0.66, ABOUT = 0.1, SPANNED = 0.04;
     private static final double HAIR = 1e-3;
-    private static final int STEPS = 180;
+    private static final int STEPS = 180, MOST_FACES = 200;
+    /** Metres: one chord of a pier at most, and how far its middle lies off the circle. */
+    private static final double CHORD = 1.5, SAGGED = 0.03;
 
     /** @param middle counter-clockwise, two halves of what is closed; sure: of faces that are told to be walls, both */
     record Round(List<Piece> middle, double thickness, boolean sure) { }
@@ -98,8 +100,11 @@ final class RoundWalls {
         for (int i = 0; i < d.strokes().size(); i++)
             if ((sure.test(i) || perhaps.test(i)) && d.cleared().strokeShown(i) && d.curve(i) instanceof Curve.EllipticArc a
                 && a.isCircular() && a.u().length() >= SMALLEST) bits.add(Face.of(a, sure.test(i)));
+        for (ChordRuns.Run r : new ChordRuns(d, i -> sure.test(i) || perhaps.test(i)).all())
+            if (r.arc().u().length() >= SMALLEST) bits.add(Face.of(r.arc(), sure.test(r.first())));
         bits.sort(Comparator.comparingDouble(Face::from));
         for (Face b : bits) join(b);
+        chords(d, sure, perhaps);
         // what begins before the turn is full goes on after it
         for (Face f : List.copyOf(faces)) {
             faces.remove(f);
@@ -108,6 +113,24 @@ final class RoundWalls {
         faces.replaceAll(f -> f.all(f.closed || closes(f, d, opens)));
         faces.removeIf(f -> f.sweep() < ROUND);
         faces.sort(Comparator.comparingDouble(f -> f.circle.radius()));
+    }
+
+    /** Of a short pier one chord or two may be drawn: those that end on the circle of a face, and hardly leave it, are of it. */
+    private void chords(PlacedDrawing d, IntPredicate sure, IntPredicate perhaps) {
+        if (faces.isEmpty() || faces.size() > MOST_FACES) return;
+        List<Circle> circles = faces.stream().filter(f -> f.sweep() >= ROUND).map(Face::circle).toList();
+        for (int i = 0; i < d.strokes().size(); i++) {
+            if (!sure.test(i) && !perhaps.test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s)
+                || s.length() > CHORD) continue;
+            for (Circle c : circles) {
+                if (c.off(s.a()) > OFF || c.off(s.b()) > OFF || c.off(s.at(0.5)) > SAGGED) continue;
+                double from = s.a().minus(c.centre()).angle();
+                join(Face.of(Curve.EllipticArc.circular(c.centre(), c.radius(), from,
+                    Angles.signed(s.b().minus(c.centre()).angle() - from)),
+                    sure.test(i)));
+                break;
+            }
+        }
     }
 
     /** Whether what is left of a whole turn is crossed by a wall, or opened by a door or a window. */

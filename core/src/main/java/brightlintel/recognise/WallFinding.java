@@ -116,7 +116,9 @@ final class WallFinding {
 
     /** Whether one lies within the body of a thicker one: glass, a layer, what is drawn in an opening. */
     private static boolean lies(Wall w, Wall in) {
-        if (!(w.thickness().value() < in.thickness().value() - 0.01)) return false;
+        // or between two chords that are drawn of a round one
+        boolean chord = w.reference().isStraight() && !in.reference().isStraight();
+        if (!(w.thickness().value() < in.thickness().value() + (chord ? 0.01 : -0.01))) return false;
         for (double share : new double[] {0.1, 0.5, 0.9}) {
             Point u = in.reference().unroll(w.reference().at(share * w.length()));
             if (u.x() < -0.05 || u.x() > in.length() + 0.05 || Math.abs(u.y()) > in.thickness().value() / 2 + 0.01) return false;

@@ -136,6 +136,38 @@ class FacesTest {
         }
     }
 
+    /** An old program writes arcs as chords of one line; of the piers at its ends two are drawn, and the windows between are round. */
+    @Test void aRoundWallOfChordsIsRound() {
+        Sketch s = new Sketch().wall(-5000, 5000, 0, 100);
+        for (double r : new double[] {4000, 4300}) {
+            chords(s, r, 4, 14, 2);
+            s.arc(0, 0, r, 14, 40);
+            chords(s, r, 40, 140, 12);
+            s.arc(0, 0, r, 140, 166);
+            chords(s, r, 166, 176, 2);
+        }
+        List<Wall> all = walls(placed(s));
+        assertThat(all).as("and no pieces of chords").hasSize(2);
+        Wall w = round(s);
+        assertThat(w.reference().radius()).isCloseTo(4.15, within(0.005));
+        assertThat(w.reference().a().y()).isCloseTo(0.05, within(0.01));
+        assertThat(w.reference().b().y()).isCloseTo(0.05, within(0.01));
+        // an octagon has corners, and is no circle
+        Sketch eight = new Sketch();
+        for (double r : new double[] {4000, 4330}) chords(eight, r, 0, 360, 8);
+        assertThat(walls(placed(eight))).hasSize(8).allMatch(x -> x.reference().isStraight());
+    }
+
+    private static void chords(Sketch s, double r, double from, double to, int n) {
+        double[] xy = new double[2 * n + 2];
+        for (int i = 0; i <= n; i++) {
+            double w = Math.toRadians(from + (to - from) * i / n);
+            xy[2 * i] = r * Math.cos(w);
+            xy[2 * i + 1] = r * Math.sin(w);
+        }
+        s.polyline(false, xy);
+    }
+
     private static Wall round(Sketch s) {
         return walls(placed(s)).stream().filter(x -> !x.reference().isStraight()).reduce((_, b) -> b).orElseThrow();
     }
