@@ -66,7 +66,8 @@ final class ChordRuns {
         Circle c = Circle.about(p).orElse(null);
         if (c == null || p.stream().anyMatch(q -> c.off(q) > OFF)) return;
         double sweep = 0;
-        for (int i = 1; i < p.size(); i++) sweep += Angles.signed(p.get(i).minus(c.centre()).angle() - p.get(i - 1).minus(c.centre()).angle());
+        for (int i = 1; i < p.size(); i++)
+            sweep += Angles.signed(p.get(i).minus(c.centre()).angle() - p.get(i - 1).minus(c.centre()).angle());
         out.add(new Run(Curve.EllipticArc.circular(c.centre(), c.radius(), p.getFirst().minus(c.centre()).angle(), sweep), from,
             to - from));
     }

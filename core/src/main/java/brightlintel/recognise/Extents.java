@@ -50,7 +50,8 @@ final class Extents {
 
     /** Empty where nothing follows for a wall. */
     Optional<Wall> reached(Wall w) {
-        double by = drawn.stream().filter(d -> Math.abs(d.thickness - w.thickness().value()) < ALIKE).mapToDouble(Drawn::by).max().orElse(0);
+        double by = drawn.stream().filter(d -> Math.abs(d.thickness - w.thickness().value()) < ALIKE).mapToDouble(Drawn::by).max()
+            .orElse(0);
         if (by == 0 || !w.reference().isStraight()) return Optional.empty();
         Wall now = w;
         for (boolean atEnd : new boolean[] {true, false}) {
