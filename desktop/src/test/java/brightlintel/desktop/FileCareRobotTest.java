@@ -11,6 +11,8 @@ import brightlintel.receive.Standing;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -32,11 +34,14 @@ class FileCareRobotTest extends WindowRobot {
         return project().source(underlay().file()).orElseThrow();
     }
 
-    /** One line more, and the first line of the file half a metre lower. */
+    /** One line more, and the first level line of the file half a metre lower. */
     private static String changed(String dxf) {
         int at = dxf.indexOf("ENTITIES\n") + "ENTITIES\n".length();
-        String rest = dxf.substring(at), moved = rest.replaceFirst("20\n-7.84\n", "20\n-8.34\n").replaceFirst("21\n-7.84\n", "21\n-8.34\n");
-        assertThat(moved).isNotEqualTo(rest);
+        String rest = dxf.substring(at);
+        Matcher level = Pattern.compile("(10\n\\S+\n20\n)(\\S+)(\n30\n\\S+\n11\n\\S+\n21\n)\\2\n").matcher(rest);
+        assertThat(level.find()).isTrue();
+        String y = Double.toString(Double.parseDouble(level.group(2)) - 0.5);
+        String moved = rest.substring(0, level.start()) + level.group(1) + y + level.group(3) + y + "\n" + rest.substring(level.end());
         return dxf.substring(0, at) + NEW_LINE + moved;
     }
 
