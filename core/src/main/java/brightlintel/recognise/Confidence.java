@@ -19,8 +19,8 @@ import brightlintel.geom.Point;
  * thing was said of and that were wrong (docs/recognise.md).
  */
 final class Confidence {
-    /** Metres: an end and the wall that it meets; beside each other, faces of one thing; a short wall. */
-    private static final double MEETS = 0.06, BESIDE = 0.75, SHORT = 1.0;
+    /** Metres: beside each other, faces of one thing; a short wall. */
+    private static final double BESIDE = 0.75, SHORT = 1.0;
     private static final double STEP = 0.01, RARE = 0.06;
     private static final double BEST = 0.985, BARE_END = 0.96, RARE_ONE = 0.88, DOUBLE = 0.7, LONGER_ONE = 0.85, SHORT_ONE = 0.9;
     /**
@@ -55,7 +55,7 @@ final class Confidence {
         List<Wall> out = new ArrayList<>();
         for (Wall w : walls) {
             double c = Recognised.confidence(w);
-            for (Point end : List.of(w.reference().a(), w.reference().b())) if (!meets(w, end)) c *= BARE_END;
+            for (Point end : List.of(w.reference().a(), w.reference().b())) if (Ends.isBare(w, end, walls)) c *= BARE_END;
             double alike = metres.getOrDefault(key(w) - 1, 0.0) + metres.get(key(w)) + metres.getOrDefault(key(w) + 1, 0.0);
             if (alike < RARE * most) c *= RARE_ONE;
             if (w.length() < SHORT) c *= SHORT_ONE;
@@ -70,11 +70,6 @@ final class Confidence {
         double rounded = Math.rint(100 * c) / 100;
         Wall out = w.with(new Provenance(new Provenance.Way.Proposed(rounded), w.from().on()));
         return out.withThickness(Given.read(w.thickness().value(), rounded));
-    }
-
-    private boolean meets(Wall w, Point end) {
-        return walls.stream().anyMatch(o -> o != w && o.reference().distance(end) < o.thickness().value() / 2 + w.thickness().value() / 2
-            + MEETS);
     }
 
     /** How long the longest is that runs beside it so near that both may be one, or one of them is something else; 0 for none. */

@@ -73,12 +73,13 @@ public final class Corrections {
         for (Pair p : pairs) if (!isChanged(p.proposed, p.is)) out.like(p.proposed).map(l -> out.as(p.is, l)).filter(x -> isChanged(p.is,
             x))
             .ifPresent(x -> out.others.put(p.is.id(), x));
-        for (Pair p : pairs) if (p.is instanceof Wall w) {
+        // where somebody said how far one reaches nothing is asked
+        for (Pair p : pairs) if (p.is instanceof Wall w && Extents.isAsProposed((Wall) p.proposed, w)) {
             Wall now = (Wall) out.others.getOrDefault(w.id(), w);
             out.extents.reached(now).ifPresent(x -> {
                 out.others.put(w.id(), x);
-                there.openings().stream().filter(o -> o.wall().equals(w.id())).map(o -> Extents.moved(o, w, x)).filter(Optional::isPresent)
-                    .forEach(o -> out.others.put(o.get().id(), o.get()));
+                there.openings().stream().filter(o -> o.wall().equals(w.id())).map(o -> (Opening) out.others.getOrDefault(o.id(), o))
+                    .forEach(o -> Extents.moved(o, w, x).ifPresent(m -> out.others.put(m.id(), m)));
             });
         }
         return out;

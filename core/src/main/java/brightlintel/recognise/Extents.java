@@ -14,8 +14,8 @@ import brightlintel.geom.Point;
  * same thickness that end as far from another, or nearer, reach it as well. How long a wall is says nothing else of others.
  */
 final class Extents {
-    /** Metres: thicknesses that are alike; between bodies that meet; of what was drawn out at least, and farther than it; off the line. */
-    private static final double ALIKE = 0.01, MEETS = 0.06, LEAST = 0.05, MORE = 0.05, OFF = 0.02;
+    /** Metres: thicknesses that are alike; of what was drawn out at least, and farther than it; off the line. */
+    private static final double ALIKE = 0.01, LEAST = 0.05, MORE = 0.05, OFF = 0.02;
     private final List<Wall> all = new ArrayList<>();
     private final List<Drawn> drawn = new ArrayList<>();
 
@@ -39,13 +39,16 @@ final class Extents {
             // it may have been turned round
             Point now = was.distance(q.a()) < was.distance(q.b()) ? q.a() : q.b();
             double by = atEnd ? p.unroll(now).x() - p.length() : -p.unroll(now).x();
-            if (by > LEAST && isBare(proposed, was) && !isBare(is, now)) drawn.add(new Drawn(is.thickness().value(), by));
+            if (by > LEAST && Ends.isBare(proposed, was, all) && !Ends.isBare(is, now, all))
+                drawn.add(new Drawn(is.thickness().value(), by));
         }
     }
 
-    private boolean isBare(Wall w, Point end) {
-        return all.stream().noneMatch(o -> !o.id().equals(w.id()) && o.reference().distance(end) < (o.thickness().value() + w.thickness()
-            .value()) / 2 + MEETS);
+    /** Whether a wall ends where it was proposed to. */
+    static boolean isAsProposed(Wall proposed, Wall is) {
+        Piece p = proposed.reference(), q = is.reference();
+        return p.a().distance(q.a()) < LEAST && p.b().distance(q.b()) < LEAST || p.a().distance(q.b()) < LEAST && p.b().distance(q.a())
+            < LEAST;
     }
 
     /** Empty where nothing follows for a wall. */
@@ -56,7 +59,7 @@ final class Extents {
         Wall now = w;
         for (boolean atEnd : new boolean[] {true, false}) {
             Point end = atEnd ? now.reference().b() : now.reference().a();
-            if (!isBare(now, end)) continue;
+            if (!Ends.isBare(now, end, all)) continue;
             Optional<Point> to = Reaching.ahead(now, atEnd, all, by + MORE).map(Reaching.Met::at).filter(p -> p.distance(end) < by + MORE);
             if (to.isPresent()) now = now.with(atEnd ? Piece.straight(now.reference().a(), to.get()) : Piece.straight(to.get(),
                 now.reference().b()));

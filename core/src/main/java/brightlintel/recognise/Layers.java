@@ -71,11 +71,12 @@ final class Layers {
     private List<Body> grown(List<Body> run) {
         Body first = run.getFirst();
         double right = first.right(), left = first.left();
+        List<Double> own = ends(run);
         boolean told = true;
         for (boolean more = true; more;) {
-            Optional<Next> r = next(run, right, left, false);
+            Optional<Next> r = next(run, own, right, left, false);
             right = r.map(Next::off).orElse(right);
-            Optional<Next> l = next(run, right, left, true);
+            Optional<Next> l = next(run, own, right, left, true);
             left = l.map(Next::off).orElse(left);
             told &= r.stream().allMatch(Next::told) && l.stream().allMatch(Next::told);
             more = r.isPresent() || l.isPresent();
@@ -89,7 +90,7 @@ final class Layers {
     /** The line of the next layer. @param told openings say so */
     private record Next(double off, boolean told) { }
 
-    private Optional<Next> next(List<Body> run, double right, double left, boolean toLeft) {
+    private Optional<Next> next(List<Body> run, List<Double> own, double right, double left, boolean toLeft) {
         List<Line> lines = run.getFirst().direction().lines();
         Optional<Next> best = Optional.empty();
         double least = Double.MAX_VALUE;
@@ -98,7 +99,7 @@ final class Layers {
             Line l = lines.get(i);
             double far = toLeft ? l.off() - left : right - l.off();
             if (far < ON || far > DEEP || far >= least || left - right + far > THICK) continue;
-            int alike = alike(run, l, left - right + far);
+            int alike = alike(run, own, l, left - right + far);
             if (alike < 0) continue;
             least = far;
             best = Optional.of(new Next(l.off(), alike >= SAY));
@@ -110,7 +111,7 @@ final class Layers {
      * At how many ends of openings a line begins or ends as a wall does; it may go on through some windows, as faces do. Below 0 where
      * it does not belong to the wall.
      */
-    private int alike(List<Body> run, Line l, double thickness) {
+    private int alike(List<Body> run, List<Double> own, Line l, double thickness) {
         // at a corner the outer layers go on over the wall that is met, the inner ones end before it
         double all = 0, along = 0, corner = 2 * thickness + ALIKE;
         int alike = 0, ends = 0;
@@ -136,7 +137,7 @@ final class Layers {
             if (i > 0 && (begins || isJamb(b, b.from(), l))) alike++;
             if (i + 1 < run.size() && (stops || isJamb(b, b.to(), l))) alike++;
         }
-        alike += endTogether(run, l);
+        alike += endTogether(own, l);
         return along >= MOST * all && 2 * alike >= ends && (alike >= SAY || !isClaimed(run, l)) ? alike : -1;
     }
 
@@ -144,26 +145,27 @@ final class Layers {
      * At how many places within bodies strokes of their faces end, and of another line, too: where glass goes on from face to face, the
      * faces of a wall are lines without a gap. 0 where hardly any do.
      */
-    private static int endTogether(List<Body> run, Line l) {
-        Body first = run.getFirst();
-        List<Line> lines = first.direction().lines();
-        List<Double> own = new ArrayList<>();
-        for (int i = BodiesByLine.first(lines, first.right() - ON, Line::off); i < lines.size() && lines.get(i).off() < first.left()
-            + ON; i++) {
-            double off = lines.get(i).off();
-            if (Math.min(Math.abs(off - first.right()), Math.abs(off - first.left())) < ON) own.addAll(lines.get(i).ends());
-        }
-        own.sort(null);
-        int all = 0, alike = 0;
-        double last = -Double.MAX_VALUE;
+    private static int endTogether(List<Double> own, Line l) {
+        int alike = 0;
         for (double at : own) {
-            if (at < last + ALIKE || run.stream().noneMatch(b -> at > b.from() + ALIKE && at < b.to() - ALIKE)) continue;
-            last = at;
-            all++;
             int k = BodiesByLine.first(l.ends(), at - ALIKE, x -> x);
             if (k < l.ends().size() && l.ends().get(k) < at + ALIKE) alike++;
         }
-        return alike >= SAY && alike > MOST * all ? alike : 0;
+        return alike >= SAY && alike > MOST * own.size() ? alike : 0;
+    }
+
+    /** Places within bodies at which strokes of their faces end. */
+    private static List<Double> ends(List<Body> run) {
+        Body first = run.getFirst();
+        List<Line> lines = first.direction().lines();
+        List<Double> all = new ArrayList<>(), out = new ArrayList<>();
+        for (double off : new double[] {first.right(), first.left()})
+            for (int i = BodiesByLine.first(lines, off - ON, Line::off); i < lines.size() && lines.get(i).off() < off + ON; i++)
+                all.addAll(lines.get(i).ends());
+        all.sort(null);
+        for (double at : all) if ((out.isEmpty() || at >= out.getLast() + ALIKE) && run.stream().anyMatch(b -> at > b.from() + ALIKE
+            && at < b.to() - ALIKE)) out.add(at);
+        return out;
     }
 
     /** Whether a line runs across at an end of a body, from its farther face to another line: what closes the opening there closes both. */

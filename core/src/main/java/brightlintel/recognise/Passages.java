@@ -18,8 +18,8 @@ import brightlintel.recognise.WallFinding.Gap;
  * another wall as a rule. Nothing is drawn there, so that it is never sure.
  */
 final class Passages {
-    /** Metres: of a passage; by which two are in line and of one thickness; what an end meets. Confidence of what was put together. */
-    private static final double NARROW = 0.6, WIDE = 2.6, IN_LINE = 0.01, MEETS = 0.06, MOST = 0.86;
+    /** Metres: of a passage; by which two are in line and of one thickness. Confidence of what was put together. */
+    private static final double NARROW = 0.6, WIDE = 2.6, IN_LINE = 0.01, MOST = 0.86;
     private final List<Wall> walls;
     private final List<Gap> gaps;
 
@@ -55,7 +55,7 @@ final class Passages {
 
     /** The wall that goes on beyond the end of one; null for none. */
     private Wall next(Wall w) {
-        if (!w.reference().isStraight() || !isBare(w, w.reference().b())) return null;
+        if (!w.reference().isStraight() || !Ends.isBare(w, w.reference().b(), walls)) return null;
         Wall best = null;
         double least = WIDE;
         for (Wall o : walls) {
@@ -65,17 +65,12 @@ final class Passages {
                     : o.reference().a());
                 double gap = u.x() - w.length();
                 boolean inLine = Math.abs(u.y()) < IN_LINE && Math.abs(far.y()) < 2 * IN_LINE && far.x() > u.x();
-                if (!inLine || gap < NARROW || gap > least || !isBare(o, p)) continue;
+                if (!inLine || gap < NARROW || gap > least || !Ends.isBare(o, p, walls)) continue;
                 least = gap;
                 best = o;
             }
         }
         return best != null && !isCrossed(w, least) ? best : null;
-    }
-
-    private boolean isBare(Wall w, Point end) {
-        return walls.stream().noneMatch(o -> o != w && o.reference().distance(end) < (o.thickness().value() + w.thickness().value()) / 2
-            + MEETS);
     }
 
     /** Whether another wall stands in the gap. */

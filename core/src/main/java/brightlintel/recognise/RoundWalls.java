@@ -7,6 +7,7 @@ import brightlintel.geom.Piece;
 import brightlintel.geom.Point;
 import brightlintel.place.PlacedDrawing;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -100,11 +101,14 @@ final class RoundWalls {
         for (int i = 0; i < d.strokes().size(); i++)
             if ((sure.test(i) || perhaps.test(i)) && d.cleared().strokeShown(i) && d.curve(i) instanceof Curve.EllipticArc a
                 && a.isCircular() && a.u().length() >= SMALLEST) bits.add(Face.of(a, sure.test(i)));
-        for (ChordRuns.Run r : new ChordRuns(d, i -> sure.test(i) || perhaps.test(i)).all())
+        BitSet inArcs = new BitSet();
+        for (ChordRuns.Run r : new ChordRuns(d, i -> sure.test(i) || perhaps.test(i)).all()) {
+            inArcs.set(r.first(), r.first() + r.count());
             if (r.arc().u().length() >= SMALLEST) bits.add(Face.of(r.arc(), sure.test(r.first())));
+        }
         bits.sort(Comparator.comparingDouble(Face::from));
         for (Face b : bits) join(b);
-        chords(d, sure, perhaps);
+        chords(d, sure, i -> !inArcs.get(i) && (sure.test(i) || perhaps.test(i)));
         // what begins before the turn is full goes on after it
         for (Face f : List.copyOf(faces)) {
             faces.remove(f);
@@ -116,12 +120,11 @@ final class RoundWalls {
     }
 
     /** Of a short pier one chord or two may be drawn: those that end on the circle of a face, and hardly leave it, are of it. */
-    private void chords(PlacedDrawing d, IntPredicate sure, IntPredicate perhaps) {
+    private void chords(PlacedDrawing d, IntPredicate sure, IntPredicate wanted) {
         if (faces.isEmpty() || faces.size() > MOST_FACES) return;
         List<Circle> circles = faces.stream().filter(f -> f.sweep() >= ROUND).map(Face::circle).toList();
         for (int i = 0; i < d.strokes().size(); i++) {
-            if (!sure.test(i) && !perhaps.test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s)
-                || s.length() > CHORD) continue;
+            if (!wanted.test(i) || !d.cleared().strokeShown(i) || !(d.curve(i) instanceof Curve.Straight s) || s.length() > CHORD) continue;
             for (Circle c : circles) {
                 if (c.off(s.a()) > OFF || c.off(s.b()) > OFF || c.off(s.at(0.5)) > SAGGED) continue;
                 double from = s.a().minus(c.centre()).angle();

@@ -39,7 +39,7 @@ final class StrokeRoles {
     private final IntPredicate mixed, holdsWalls, holdsSeveral;
 
     /** What a stroke may be of a wall: a face for sure, perhaps; what opens; what may be drawn of one at all; a wall by its layer. */
-    record Faces(IntPredicate isSure, IntPredicate isPerhaps, IntPredicate opens, IntPredicate isLine, IntPredicate isTold) { }
+    record FaceRoles(IntPredicate isSure, IntPredicate isPerhaps, IntPredicate opens, IntPredicate isLine, IntPredicate isTold) { }
 
     /** @param casts what parts of the drawing stand for: found, or said */
     StrokeRoles(PlacedDrawing d, RoleFinding roles, List<Cast> casts) {
@@ -65,8 +65,8 @@ final class StrokeRoles {
         return holdsWalls.test(stroke) ? roles.of().get(stroke) : role(stroke);
     }
 
-    Faces faces() {
-        return new Faces(this::isFace, this::mayBeFace, i -> role(i) == Role.DOOR || role(i) == Role.WINDOW, this::isLine,
+    FaceRoles faces() {
+        return new FaceRoles(this::isFace, this::mayBeFace, i -> role(i) == Role.DOOR || role(i) == Role.WINDOW, this::isLine,
             this::isToldWall);
     }
 

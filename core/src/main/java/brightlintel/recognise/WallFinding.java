@@ -38,9 +38,9 @@ final class WallFinding {
     private static final double BEHIND = 1;
     private static final int PLACES = 6;
     private final PlacedDrawing d;
-    private final StrokeRoles.Faces f;
+    private final StrokeRoles.FaceRoles f;
 
-    WallFinding(PlacedDrawing d, StrokeRoles.Faces f) {
+    WallFinding(PlacedDrawing d, StrokeRoles.FaceRoles f) {
         this.d = d;
         this.f = f;
     }

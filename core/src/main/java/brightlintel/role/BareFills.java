@@ -10,6 +10,7 @@ import brightlintel.geom.Curve;
 import brightlintel.geom.Point;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 
 /** Areas that are filled and that nobody drew a line round: their edges are the only ones there are. */
 final class BareFills {
@@ -52,9 +53,14 @@ final class BareFills {
     }
 
     private boolean isDrawn(Point at, double angle) {
+        return isDrawn(s, at, angle, metres, d.strokeShown());
+    }
+
+    /** Whether one of some strokes lies along an edge at a place of it. */
+    static boolean isDrawn(Strokes s, Point at, double angle, double metres, IntPredicate some) {
         boolean[] found = {false};
         s.chordsIn(Box.around(at, ON / metres), c -> {
-            if (found[0] || !d.strokeShown().test(s.strokeOf(c))) return;
+            if (found[0] || !some.test(s.strokeOf(c))) return;
             double[] xy = s.xy();
             Point a = new Point(xy[4 * c], xy[4 * c + 1]), b = new Point(xy[4 * c + 2], xy[4 * c + 3]);
             found[0] = Angles.betweenLines(b.minus(a).angle(), angle) < ALONG;

@@ -2,7 +2,6 @@ package brightlintel.role;
 
 import brightlintel.building.Role;
 import brightlintel.drawing.Entity;
-import brightlintel.geom.Angles;
 import brightlintel.geom.Box;
 import brightlintel.geom.Curve;
 import java.util.ArrayList;
@@ -20,8 +19,8 @@ import java.util.Set;
 final class FilledWalls {
     /** As much seen of a wall makes a stroke a face; of a layer's bare areas those that show faces, by length. */
     private static final double FACE = 0.3, NOT_FEW = 0.3;
-    /** Metres: a line as near lies on an edge; no wall is deeper. Radians along an edge. */
-    private static final double ON = 0.012, DEEP = 0.66, ALONG = Math.toRadians(3);
+    /** Metres: no wall is deeper. */
+    private static final double DEEP = 0.66;
     private final Sight s;
     private final Set<Unit> walls = Collections.newSetFromMap(new IdentityHashMap<>());
 
@@ -67,14 +66,7 @@ final class FilledWalls {
     /** Whether a stroke of something that is not filled lies along it. */
     private boolean isDrawnOver(int stroke) {
         Curve own = s.strokes.curveOf(stroke);
-        boolean[] found = {false};
-        s.strokes.chordsIn(Box.around(own.at(0.4), ON / s.metres), c -> {
-            int i = s.strokes.strokeOf(c);
-            Entity e = s.strokes.entityOf(i);
-            if (found[0] || e instanceof Entity.Corners || e instanceof Entity.Hatch || !s.strokes.isStraight(i)) return;
-            Curve o = s.strokes.curveOf(i);
-            found[0] = Angles.betweenLines(o.last().minus(o.first()).angle(), own.last().minus(own.first()).angle()) < ALONG;
-        });
-        return found[0];
+        return BareFills.isDrawn(s.strokes, own.at(0.4), own.derivative(0.4).angle(), s.metres, i -> s.strokes.isStraight(i)
+            && !(s.strokes.entityOf(i) instanceof Entity.Corners) && !(s.strokes.entityOf(i) instanceof Entity.Hatch));
     }
 }

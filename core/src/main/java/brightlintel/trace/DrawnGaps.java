@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 import brightlintel.building.Wall;
 import brightlintel.geom.Angles;
@@ -58,17 +60,20 @@ final class DrawnGaps {
      */
     private int ownLayer() {
         Map<Integer, Double> length = new TreeMap<>(), atEnds = new TreeMap<>();
+        Set<Integer> columns = columns();
         double near = w.thickness().value() / 2 + END;
         for (Face f : faces) if (f.outer) length.merge(f.layer, f.to - f.from, Double::sum);
-        for (Face f : faces) if (f.outer && !isColumns(f.layer) && (f.from < near && f.to > near || f.from < w.length() - near
+        for (Face f : faces) if (f.outer && !columns.contains(f.layer) && (f.from < near && f.to > near || f.from < w.length() - near
             && f.to > w.length() - near))
             atEnds.put(f.layer, length.get(f.layer));
         return (atEnds.isEmpty() ? length : atEnds).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(-1);
     }
 
-    private boolean isColumns(int layer) {
-        List<Jamb> own = jambs.stream().filter(j -> j.layer == layer).toList();
-        return 2 * own.stream().filter(Jamb::beyond).count() > own.size();
+    /** Layers on which most of what crosses the wall is wider than it. */
+    private Set<Integer> columns() {
+        Map<Integer, Integer> beyond = new TreeMap<>();
+        for (Jamb j : jambs) beyond.merge(j.layer, j.beyond ? 1 : -1, Integer::sum);
+        return beyond.entrySet().stream().filter(e -> e.getValue() > 0).map(Map.Entry::getKey).collect(Collectors.toSet());
     }
 
     /** Whether a face that is drawn like a jamb runs on from it, out of the gap. */

@@ -79,6 +79,19 @@ class LookTest {
         assertThat(look(twice).doors()).as("a doubled stroke is no second door").hasSize(1);
     }
 
+    /** A leaf of one, put in unevenly: as long as either half axis, and one door where both are about as long. */
+    @Test void aDoorThatWasDrawnOutIsOne() {
+        for (double deep : new double[] {650, 1000, 1150}) {
+            Sketch s = new Sketch().line(0, 0, 1, 0).arc(0, 0, 1, 0, 90).asBlock("DOOR").insert("DOOR", 3000, 200, deep, 900, 0);
+            assertThat(look(s).doors()).as(deep + " by 900").singleElement().satisfies(d -> {
+                assertThat(d.round()).isFalse();
+                assertThat(d.radius()).isCloseTo(deep, within(1e-6));
+            });
+        }
+        Sketch narrow = new Sketch().line(0, 0, 1, 0).arc(0, 0, 1, 0, 90).asBlock("DOOR").insert("DOOR", 3000, 200, 500, 900, 0);
+        assertThat(look(narrow).doors()).as("of something else").isEmpty();
+    }
+
     @Test void facesOfAWallAreAPairAndStepsAreAFlight() {
         Sketch s = new Sketch().wall(0, 8000, 0, 240).wall(0, 8000, 5000, 115);
         for (int i = 0; i < 12; i++) s.line(20_000 + 280 * i, 0, 20_000 + 280 * i, 1100);

@@ -32,7 +32,7 @@ class FacesTest {
     }
 
     private static List<Wall> walls(PlacedDrawing d) {
-        return new WallFinding(d, new StrokeRoles.Faces(_ -> true, _ -> false, _ -> false, _ -> true, _ -> false)).walls();
+        return new WallFinding(d, new StrokeRoles.FaceRoles(_ -> true, _ -> false, _ -> false, _ -> true, _ -> false)).walls();
     }
 
     private static Sketch box(Sketch s, double x0, double y0, double x1, double y1) {
@@ -99,7 +99,7 @@ class FacesTest {
         for (int[] a : new int[][] {{80, 92}, {170, 190}, {350, 370}}) open.arc(0, 0, 4150, a[0], a[1]);
         PlacedDrawing d = placed(open);
         IntPredicate glass = i -> d.strokes().layers().get(d.strokes().layerOf(i)).name().equals("WINDOWS");
-        List<Wall> two = new WallFinding(d, new StrokeRoles.Faces(i -> !glass.test(i), _ -> false, glass, _ -> true, _ -> false)).walls();
+        List<Wall> two = new WallFinding(d, new StrokeRoles.FaceRoles(i -> !glass.test(i), _ -> false, glass, _ -> true, _ -> false)).walls();
         assertThat(two).hasSize(2);
         assertThat(two.stream().mapToDouble(Wall::length).sum()).isCloseTo(Angles.TURN * 4.15, within(1e-3));
         for (Wall w : two) for (int gap : new int[] {0, 86, 180}) {
@@ -110,7 +110,7 @@ class FacesTest {
 
     @Test void twoCirclesThatNobodyTellsToBeWallsAreNone() {
         Sketch table = new Sketch().circle(0, 0, 600).circle(0, 0, 900);
-        assertThat(new WallFinding(placed(table), new StrokeRoles.Faces(_ -> false, _ -> true, _ -> false, _ -> true, _ -> false)).walls()).isEmpty();
+        assertThat(new WallFinding(placed(table), new StrokeRoles.FaceRoles(_ -> false, _ -> true, _ -> false, _ -> true, _ -> false)).walls()).isEmpty();
         assertThat(walls(placed(table))).as("told to be").hasSize(2);
     }
 

@@ -108,6 +108,21 @@ class FollowingTest {
         assertThat(longer.reference().a()).as("waits").isEqualTo(new Point(12, 5));
         assertThat(longer.middle(rest.openings().getFirst().along()).distance(three.middle(1))).as("its door stays").isLessThan(1e-9);
         assertThat(rest.walls().subList(1, 3)).as("farther off, and of another thickness").isEqualTo(all.subList(5, 7));
+        // what else was changed alike of an opening in it stays so
+        Opening near = window(two, 1, 0.9), changed = near.withHeights(Given.stated(0.4), near.head()), like = window(two, 3, 0.9);
+        Wall turned = two.with(Piece.straight(two.reference().b(), two.reference().a()));
+        List<StoreyElement> both = new ArrayList<>(there);
+        both.set(3, turned);
+        both.addAll(List.of(changed, like));
+        List<Wall> proposed = new ArrayList<>(all);
+        proposed.set(3, turned);
+        Opening follows = (Opening) Corrections.of(proposed(proposed, List.of(near, like)), new Contents(both)).others().get(like.id());
+        assertThat(follows.sill().value()).as("its sill").isCloseTo(0.4, within(1e-9));
+        assertThat(follows.along()).as("its place in a wall that begins earlier").isCloseTo(3.45, within(1e-9));
+        // who shortened another wanted it so
+        there.set(3, two.with(Piece.straight(new Point(8, 0), new Point(8, 4.49))));
+        assertThat(Corrections.of(proposed(all, List.of()), new Contents(List.copyOf(there))).others()).as("another was shortened").isEmpty();
+        there.set(3, two);
         there.set(2, one.with(Piece.straight(new Point(4, 4.2), new Point(4, 0))));
         assertThat(Corrections.of(proposed(all, List.of(door)), new Contents(List.copyOf(there))).others()).as("made shorter").isEmpty();
     }

@@ -28,7 +28,7 @@ class FormsTest {
     }
 
     private static List<Wall> walls(PlacedDrawing d, IntPredicate opens) {
-        return new WallFinding(d, new StrokeRoles.Faces(_ -> true, _ -> false, opens, _ -> true, _ -> false)).walls();
+        return new WallFinding(d, new StrokeRoles.FaceRoles(_ -> true, _ -> false, opens, _ -> true, _ -> false)).walls();
     }
 
     /** A frame round words is as slender as a wall; without words it might be one, and across a wall it takes nothing of it. */
@@ -45,10 +45,10 @@ class FormsTest {
         Sketch s = new Sketch().wall(0, 3000, 0, 100).wall(7000, 9000, 0, 100).on("DOORS").line(6800, 50, 6800, -800);
         PlacedDrawing d = placed(s);
         IntPredicate doors = i -> d.strokes().layers().get(d.strokes().layerOf(i)).name().equals("DOORS");
-        assertThat(new WallFinding(d, new StrokeRoles.Faces(i -> !doors.test(i), _ -> false, doors, _ -> true, _ -> false)).walls()).hasSize(2);
+        assertThat(new WallFinding(d, new StrokeRoles.FaceRoles(i -> !doors.test(i), _ -> false, doors, _ -> true, _ -> false)).walls()).hasSize(2);
         PlacedDrawing gate = placed(new Sketch().wall(0, 3000, 0, 100).wall(7000, 9000, 0, 100).on("DOORS").line(3100, 50, 6900, 50));
         IntPredicate gates = i -> gate.strokes().layers().get(gate.strokes().layerOf(i)).name().equals("DOORS");
-        assertThat(new WallFinding(gate, new StrokeRoles.Faces(i -> !gates.test(i), _ -> false, gates, _ -> true, _ -> false)).walls()).hasSize(1);
+        assertThat(new WallFinding(gate, new StrokeRoles.FaceRoles(i -> !gates.test(i), _ -> false, gates, _ -> true, _ -> false)).walls()).hasSize(1);
     }
 
     private static List<Column> posts(Sketch s, List<Wall> walls) {

@@ -27,7 +27,7 @@ class LayersTest {
     }
 
     private static List<Wall> walls(PlacedDrawing d) {
-        return new WallFinding(d, new StrokeRoles.Faces(i -> !layer(d, i).equals("MEASURES"), i -> layer(d, i).equals("MEASURES"), _ -> false,
+        return new WallFinding(d, new StrokeRoles.FaceRoles(i -> !layer(d, i).equals("MEASURES"), i -> layer(d, i).equals("MEASURES"), _ -> false,
             _ -> true, i -> !layer(d, i).equals("MEASURES"))).walls();
     }
 

@@ -42,7 +42,7 @@ class RecognisedTest {
 
     /** All strokes may be faces. */
     private static List<Wall> walls(Sketch s) {
-        return new WallFinding(placed(s), new StrokeRoles.Faces(_ -> true, _ -> false, _ -> false, _ -> true, _ -> false)).walls();
+        return new WallFinding(placed(s), new StrokeRoles.FaceRoles(_ -> true, _ -> false, _ -> false, _ -> true, _ -> false)).walls();
     }
 
     private static Sketch box(Sketch s, double x0, double y0, double x1, double y1) {

@@ -41,7 +41,7 @@ class ShapesTest {
     private static WallFinding finding(Sketch s) {
         PlacedDrawing d = placed(s);
         Leaves leaves = new Leaves(d);
-        return new WallFinding(d, new StrokeRoles.Faces(i -> !leaves.isLeaf(i), _ -> false, _ -> false, _ -> true, _ -> false));
+        return new WallFinding(d, new StrokeRoles.FaceRoles(i -> !leaves.isLeaf(i), _ -> false, _ -> false, _ -> true, _ -> false));
     }
 
     private static List<Wall> walls(Sketch s) {

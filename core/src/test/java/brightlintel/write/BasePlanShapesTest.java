@@ -111,6 +111,7 @@ class BasePlanShapesTest {
             RawDrawing mm = BasePlan.of(EMPTY, EMPTY.storeys().getFirst().id(), List.of(Drawings.placed(d, METRES, Set.of())), BasePlan.Unit.MILLIMETRE);
             List<FillMark> fills = Drawings.strokes(again(mm, DrawingFormat.DXF)).fills();
             assertThat(fills).hasSize(solid ? 1 : 0);
+            assertThat(mm.layers().stream().anyMatch(l -> l.name().equals("FILLS"))).as("no layer with nothing on it").isEqualTo(solid);
             if (!solid) continue;
             assertThat(fills.getFirst().rings()).hasSize(2);
             assertThat(fills.getFirst().box().maxX()).as("the arc bows out").isCloseTo(6000, within(1.0));

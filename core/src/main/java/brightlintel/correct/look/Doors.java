@@ -48,9 +48,9 @@ public final class Doors {
             if (degrees < LEAST || degrees > MOST || !(a.u().length() > 0)) continue;
             boolean round = Math.abs(a.v().length() / a.u().length() - 1) <= ROUND;
             if (!round && !a.isQuarterDrawnOut()) continue;
-            for (double r : round ? new double[] {a.u().length()} : new double[] {a.u().length(), a.v().length()})
-                // a doubled stroke is not a second door
-                if (hasLeaf(d, a, r) && seen.add(key(a, r))) out.add(new Door(r, a.centre(), i, round));
+            double r = hasLeaf(d, a, a.u().length()) ? a.u().length() : !round && hasLeaf(d, a, a.v().length()) ? a.v().length() : 0;
+            // a doubled stroke is not a second door
+            if (r > 0 && seen.add(key(a, r))) out.add(new Door(r, a.centre(), i, round));
         }
         return out;
     }

@@ -15,7 +15,7 @@ public final class Look {
     private final List<Directions.Direction> directions;
     private final List<Measure> measures;
     private final List<Doors.Door> doors;
-    private final List<Spacings.Pair> pairs = new ArrayList<>(), askew;
+    private final List<Spacings.Pair> pairs = new ArrayList<>();
     private final List<Steps.Flight> flights = new ArrayList<>(), parked = new ArrayList<>(), windows = new ArrayList<>();
     private final List<Bubbles.Tagged> tagged, taggedRound;
     private final List<Rooms.Room> rooms;
@@ -30,7 +30,7 @@ public final class Look {
         directions = Directions.of(s);
         // only while it is looked: they are as large as the drawing
         List<Frame> frames = new ArrayList<>();
-        for (Directions.Direction x : directions.subList(0, Math.min(DIRECTIONS, directions.size()))) frames.add(Frame.of(s, x.angle()));
+        for (Directions.Direction x : main()) frames.add(Frame.of(s, x.angle()));
         measures = Measures.of(d, frames);
         for (Frame f : frames) {
             pairs.addAll(Spacings.of(f));
@@ -38,7 +38,6 @@ public final class Look {
             parked.addAll(Steps.bays(f));
             windows.addAll(Steps.windows(f));
         }
-        askew = List.copyOf(Spacings.askew(s, frames.stream().map(Frame::direction).toList()));
         List<Outlines.Run> runs = Outlines.of(d);
         circles = Circles.of(d, runs);
         Bubbles.Found tags = Bubbles.of(d, circles);
@@ -99,9 +98,13 @@ public final class Look {
         return pairs;
     }
 
-    /** Strokes beside each other, along all other directions. */
+    /** Strokes beside each other, along all other directions; worked out anew. */
     public List<Spacings.Pair> askew() {
-        return askew;
+        return Spacings.askew(segments, main().stream().map(Directions.Direction::angle).toList());
+    }
+
+    private List<Directions.Direction> main() {
+        return directions.subList(0, Math.min(DIRECTIONS, directions.size()));
     }
 
     public List<Steps.Flight> flights() {

@@ -22,19 +22,23 @@ final class BaseFills {
 
     private BaseFills() { }
 
-    /** Empty for patterns, and for polylines that are filled by their width. @param map from shifted file units to those of the plan */
-    static Optional<Entity> of(FillMark f, Affine map, EntityKey key, Style style) {
-        boolean whole = f.entity() instanceof Entity.Hatch h && h.solid() || f.entity() instanceof Entity.Corners;
-        if (!whole || f.lines().length > 0) return Optional.empty();
-        List<Entity.Loop> loops = new ArrayList<>();
+    /** Neither a pattern nor a polyline that is filled by its width. */
+    static boolean isWhole(FillMark f) {
+        return !f.rings().isEmpty() && (f.entity() instanceof Entity.Hatch h && h.solid() || f.entity() instanceof Entity.Corners);
+    }
+
+    /** @param map from shifted file units to those of the plan */
+    static Entity of(FillMark f, Affine map, EntityKey key, Style style) {
         List<List<Curve>> outlines = f.outlines();
+        // outlines that enclose nothing are no rings
+        boolean same = outlines.size() == f.rings().size();
+        List<Entity.Loop> loops = new ArrayList<>();
         for (int i = 0; i < f.rings().size(); i++) {
-            Doubles rows = i < outlines.size() ? round(outlines.get(i), map).orElse(null) : null;
-            if (rows == null || outlines.size() != f.rings().size()) rows = chords(f.rings().get(i), map);
+            double[] ring = f.rings().get(i);
+            Doubles rows = (same ? round(outlines.get(i), map) : Optional.<Doubles>empty()).orElseGet(() -> chords(ring, map));
             loops.add(new Entity.Loop(i == 0 ? OUTER : INNER, true, rows, List.of()));
         }
-        if (loops.isEmpty()) return Optional.empty();
-        return Optional.of(new Entity.Hatch(key, style, Vec3.UP, "SOLID", true, 0, loops, List.of()));
+        return new Entity.Hatch(key, style, Vec3.UP, "SOLID", true, 0, loops, List.of());
     }
 
     /** With its arcs as bulges; empty where an edge is neither straight nor an arc. */

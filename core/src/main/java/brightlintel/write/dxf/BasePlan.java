@@ -131,9 +131,8 @@ public final class BasePlan {
         // below the lines
         for (int i = 0; i < s.fills().size(); i++) {
             FillMark f = s.fills().get(i);
-            if (!d.cleared().markShown(s.texts().size() + i)) continue;
-            Layer l = layer(s.layers().get(f.layer()), roles.of(s, f));
-            BaseFills.of(f, map, key(), on(l.name())).ifPresent(out::add);
+            if (d.cleared().markShown(s.texts().size() + i) && BaseFills.isWhole(f))
+                out.add(BaseFills.of(f, map, key(), on(layer(s.layers().get(f.layer()), roles.of(s, f)).name())));
         }
         for (int i = 0; i < s.size(); i++) {
             if (!d.cleared().strokeShown(i)) continue;
